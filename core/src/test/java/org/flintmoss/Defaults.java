@@ -150,6 +150,9 @@ final class Defaults {
     if (type.equals("note")) {
       words(node, "text");
     }
+    if (List.of("letAct", "zoneActs").contains(type)) {
+      fill((ObjectNode) node, "{'part':'all'}");
+    }
     if (type.startsWith("pushes")) {
       fill((ObjectNode) node, "{'rise':0}");
     }

@@ -611,8 +611,12 @@ public final class Migrations {
     }
   }
 
-  /** How strongly the hatch of a zone shows; pushes up and down. */
+  /**
+   * How strongly the hatch of a zone shows; pushes up and down; which part of what a zone does a
+   * sentence is about.
+   */
   private static ObjectNode toNineteenth(ObjectNode document) {
+    ofAllItDoes(document);
     things(
         document,
         of ->
@@ -624,6 +628,14 @@ public final class Migrations {
                   each(zone, "does", Migrations::workingToNineteenth);
                 }));
     return document;
+  }
+
+  private static void ofAllItDoes(JsonNode node) {
+    boolean ofZone = List.of("letAct", "zoneActs").contains(node.path("type").asString(""));
+    if (ofZone && node instanceof ObjectNode sentence) {
+      sentence.put("part", "all");
+    }
+    node.forEach(Migrations::ofAllItDoes);
   }
 
   private static void workingToNineteenth(ObjectNode working) {

@@ -3,6 +3,7 @@ package org.flintmoss.script;
 import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Selector;
+import org.flintmoss.mission.sentence.ZonePart;
 import org.flintmoss.mission.word.Comparison;
 import org.flintmoss.mission.word.Components;
 import org.flintmoss.mission.word.Family;
@@ -44,6 +45,8 @@ final class FactParts {
       case Comparison its -> comparison = its;
       case Amount amount -> bound = lookup.quantity(amount);
       case Pinned pinned -> bound = new Quantity.Fixed(pinned.at(lookup.terms()));
+      // A part of what a zone does is told apart beneath the zone.
+      case ZonePart of -> subject(of.ordinal(), ZonePart.values().length);
       case Enum<?> choice -> {
         usual = Comparison.EXACTLY;
         bound = new Quantity.Fixed(choice.ordinal());

@@ -388,9 +388,9 @@ public sealed interface Action {
   @Phrase(value = "set {gate} {state}", group = "Gates, fixtures and effects")
   record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
 
-  /** Lets a zone do what it does, or nothing of it. */
-  @Phrase(value = "from now on {zone} {acts}", group = "Gates, fixtures and effects")
-  record LetAct(@Valid @Names(Family.ZONES) Ref zone, Acts acts) implements Action {}
+  /** Lets a zone do what it does, or a part of it, or nothing of that. */
+  @Phrase(value = "from now on {zone} {acts}[ with {part}]", group = "Gates, fixtures and effects")
+  record LetAct(@Valid @Names(Family.ZONES) Ref zone, Acts acts, ZonePart part) implements Action {}
 
   /** Whether a zone does what it does. */
   enum Acts {

@@ -480,9 +480,9 @@ public sealed interface Condition
   @Phrase(value = "{gate} is {state}", group = "Gates, fixtures and effects")
   record GateIs(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Condition {}
 
-  /** Whether a zone does anything of what it can do. */
-  @Phrase(value = "{zone} acts", group = "Places")
-  record ZoneActs(@Valid @Names(Family.ZONES) Ref zone) implements Condition {}
+  /** Whether a zone does anything of what it can do, or of a part of that. */
+  @Phrase(value = "{zone} acts[ with {part}]", group = "Places")
+  record ZoneActs(@Valid @Names(Family.ZONES) Ref zone, ZonePart part) implements Condition {}
 
   /** Whether an effect goes on. */
   @Phrase(value = "{effect} goes on", group = "Gates, fixtures and effects")

@@ -10,6 +10,7 @@ import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.ground.SetDown;
 import org.flintmoss.mission.sentence.Where;
 import org.flintmoss.mission.sentence.ZoneDeed;
+import org.flintmoss.mission.sentence.ZonePart;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Measured;
 import org.flintmoss.mission.word.Names;
@@ -50,6 +51,21 @@ public sealed interface Work {
       case Shows _ -> ZoneDeed.SHOWN;
       case Bounds _, TurnsBack _, EndsOutside _ -> ZoneDeed.TURNED_BACK;
       case BringsBack _ -> ZoneDeed.BROUGHT_BACK;
+    };
+  }
+
+  /** Which part of what a zone does it is. */
+  default ZonePart part() {
+    return switch (this) {
+      case Harms _ -> ZonePart.HARM;
+      case Heals _ -> ZonePart.HEALING;
+      case Transfers _ -> ZonePart.TRANSFERS;
+      case Pushes _, PushesAlong _ -> ZonePart.PUSHES;
+      case Slows _ -> ZonePart.SLOWING;
+      case ClearsAway _ -> ZonePart.CLEARING;
+      case Checkpoint _ -> ZonePart.CHECKPOINT;
+      case Shows _ -> ZonePart.VIEW;
+      case Boundary _ -> ZonePart.BOUNDARY;
     };
   }
 

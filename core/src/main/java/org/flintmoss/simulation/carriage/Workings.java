@@ -3,6 +3,7 @@ package org.flintmoss.simulation.carriage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.flintmoss.mission.sentence.ZonePart;
 import org.flintmoss.mission.zone.Work;
 import org.flintmoss.mission.zone.Working;
 import org.flintmoss.script.ZoneWorking;
@@ -19,6 +20,7 @@ import org.flintmoss.simulation.state.Wake;
  */
 public final class Workings {
   private static final int[] NONE = {};
+  private static final ZonePart[] PARTS = ZonePart.values();
 
   private final CarriageContext context;
   private final Plan plan;
@@ -148,18 +150,26 @@ public final class Workings {
     if (turns) {
       this.holds.at[working] = to;
       allStale = true;
-      context.touch(Wake.ZONE_ACTS, all.get(working).zone(), -1);
+      touch(all.get(working).zone(), all.get(working).of().work().part());
     }
     return turns;
   }
 
-  /** Lets a zone act from now on, or not: all it does. */
-  public void let(int zone, boolean act) {
+  /** Lets a part of what a zone does be done from now on, or not. */
+  public void let(int zone, ZonePart part, boolean act) {
     for (int working : ofZone[zone]) {
-      rests.at[working] = act ? 0 : 1;
+      ZonePart its = all.get(working).of().work().part();
+      if (part.has(its)) {
+        rests.at[working] = act ? 0 : 1;
+        touch(zone, its);
+      }
     }
     allStale = true;
-    context.touch(Wake.ZONE_ACTS, zone, -1);
+  }
+
+  private void touch(int zone, ZonePart part) {
+    context.touch(Wake.ZONE_ACTS, zone * PARTS.length + ZonePart.ALL.ordinal(), -1);
+    context.touch(Wake.ZONE_ACTS, zone * PARTS.length + part.ordinal(), -1);
   }
 
   /** Whether a working acts on anybody at all. */
@@ -168,10 +178,15 @@ public final class Workings {
     return rests.at[working] == 0 && (always || holds.at[working] == 1);
   }
 
-  /** Whether any working of a zone acts. */
-  public boolean zoneActs(int zone) {
-    for (int working : ofZone[zone]) {
-      if (acts(working)) {
+  /**
+   * Whether a zone does anything of a part of what it can do.
+   *
+   * @param part the zone's number times the number of parts, and the ordinal of the part
+   */
+  public boolean zoneActs(int part) {
+    for (int working : ofZone[part / PARTS.length]) {
+      boolean meant = PARTS[part % PARTS.length].has(all.get(working).of().work().part());
+      if (meant && acts(working)) {
         return true;
       }
     }

@@ -153,9 +153,9 @@ public enum Measures implements Measure {
       ofMission((context, timer) -> context.timers.runs(timer))
           .wokenBy(Wake.TIMER)
           .in(Condition.Runs.class)),
-  /** 1 while the zone does anything of what it can do. */
+  /** 1 while the zone does anything of a part of what it can do. */
   ZONE_ACTS(
-      ofMission((context, zone) -> context.workings.zoneActs(zone) ? 1 : 0)
+      ofMission((context, part) -> context.workings.zoneActs(part) ? 1 : 0)
           .wokenBy(Wake.ZONE_ACTS)
           .in(Condition.ZoneActs.class)),
   /** 1 while the effect goes on. */

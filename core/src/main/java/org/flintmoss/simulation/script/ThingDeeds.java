@@ -36,7 +36,8 @@ final class ThingDeeds {
         Action.LetAct.class,
         (it, doing) -> {
           if (doing.number(it.zone()) >= 0) {
-            doing.context.workings.let(doing.number(it.zone()), it.acts() == Action.Acts.ACTS);
+            boolean acts = it.acts() == Action.Acts.ACTS;
+            doing.context.workings.let(doing.number(it.zone()), it.part(), acts);
           }
         });
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));

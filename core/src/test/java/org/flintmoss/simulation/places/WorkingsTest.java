@@ -118,6 +118,31 @@ class WorkingsTest {
   }
 
   @Test
+  void aPartOfWhatAZoneDoesRestsByItselfAndIsAskedForByItself() {
+    Stage stage = new Stage().zone("z", 60, 60, 4);
+    stage.does("z", "a", harms(1, 0.5, "atOnce", "even", "bare"));
+    stage.does("z", "b", "{'type':'checkpoint','whose':'own'}");
+    String let = "{'type':'letAct','zone':%s,'acts':'%s','part':'%s'}";
+    stage.event("rest", Stage.elapsed(1), let.formatted(ref("zones", "z"), "rests", "harm"));
+    stage.event("again", Stage.elapsed(2), let.formatted(ref("zones", "z"), "acts", "all"));
+    for (String part : List.of("all", "harm", "checkpoint")) {
+      String acts = "{'type':'zoneActs','zone':%s,'part':'%s'}".formatted(ref("zones", "z"), part);
+      stage.event("not" + part, Stage.all("{'type':'not','of':%s}".formatted(acts)));
+    }
+    World world = stage.world(1);
+    stand(world, "p", 60, 60);
+    Stage.steps(world, 20);
+    double before = health(world, "p");
+    Stage.steps(world, 20);
+    assertThat(health(world, "p")).as("its harm rests").isEqualTo(before);
+    Stage.steps(world, 20);
+    assertThat(health(world, "p")).as("it harms again").isLessThan(before);
+    assertThat(Stage.fired(world, "notharm")).containsExactly(20);
+    assertThat(Stage.fired(world, "notall")).isEmpty();
+    assertThat(Stage.fired(world, "notcheckpoint")).isEmpty();
+  }
+
+  @Test
   void itActsWhileItsConditionHoldsAndNotWhileTheScriptLetsItRest() {
     Stage stage = new Stage().zone("z", 60, 60, 4).flag("on");
     stage.does("z", "a", harms(1, 0.5, "atOnce", "even", "bare"));
