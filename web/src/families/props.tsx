@@ -9,7 +9,7 @@ import { drawSpeck, putFacing, SPECKS } from "../drawing/sprites";
 import { Choice, Field, Group } from "../ui/controls";
 import { Amount, Metres, ThingOf } from "./fields";
 import { stopped } from "./stops";
-import { asSetDown, each, FACING_POINT, type FieldsProps, type Traits } from "./traits";
+import { each, FACING_POINT, type FieldsProps, type Traits } from "./traits";
 
 /** What stands about and covers. */
 export const props: Traits<"props"> = {
@@ -48,7 +48,10 @@ export const props: Traits<"props"> = {
       drawProp(sheet, prop, propKinds[prop.kind.id], selected),
     ),
   },
-  inPlay: asSetDown,
+  inPlay: (props, play) =>
+    play.gone.length === 0
+      ? props
+      : Object.fromEntries(Object.entries(props).filter(([id]) => !play.gone.includes(id))),
   solid: ({ kind: { id }, sunk }, { propKinds }) => {
     const kind = propKinds[id];
     if (!kind) return undefined;

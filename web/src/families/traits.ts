@@ -105,6 +105,8 @@ export interface InPlay {
   /** Whether it is watched with all that a designer sees. */
   designer: boolean;
   gates: Record<string, Gate["stands"]>;
+  /** The props that are gone, by id. */
+  gone: string[];
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the effects that go on. */

@@ -39,6 +39,8 @@ export interface TrialState {
   notes: Note[];
   /** How each gate stands, by id. */
   gates: Record<string, Gate["stands"]>;
+  /** The props that are gone, by id. */
+  gone: string[];
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the calls that the player can send. */
@@ -142,6 +144,7 @@ export class Game {
     objectives: [],
     notes: [],
     gates: {},
+    gone: [],
     markers: [],
     calls: [],
     effects: [],

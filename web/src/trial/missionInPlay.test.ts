@@ -13,6 +13,7 @@ const marker = sure(Object.keys(harrow.markers), 0);
 const effect = sure(Object.keys(harrow.effects), 0);
 const PLAY: InPlay = {
   designer: false,
+  gone: [],
   gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),
   markers: [marker],
   effects: [effect],
@@ -25,6 +26,13 @@ describe("a mission in play", () => {
       ...harrow.gates[gate],
       stands: "open",
     });
+  });
+
+  it("has no props that are gone", () => {
+    const [first = "", ...others] = Object.keys(harrow.props);
+    const without = missionInPlay(harrow, { ...PLAY, gone: [first] });
+    expect(Object.keys(without.props)).toEqual(others);
+    expect(missionInPlay(harrow, PLAY).props).toEqual(harrow.props);
   });
 
   it("has the markers that players see and the effects that go on, and no others", () => {

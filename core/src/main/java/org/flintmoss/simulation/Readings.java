@@ -9,6 +9,7 @@ import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Standing;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.map.Link;
@@ -132,6 +133,16 @@ public final class Readings {
   /** How a gate stands, by its number. */
   public Gate.State gate(int gate) {
     return GATES[context.gates.stands(gate)];
+  }
+
+  /** Whether there are props that the script has stand there or not. */
+  public boolean propsChange() {
+    return context.plan.obstacles().props().many() > 0;
+  }
+
+  /** Whether a prop stands where it was set down, by its number. */
+  public Standing standing(int prop) {
+    return context.gates.standing(prop);
   }
 
   /**

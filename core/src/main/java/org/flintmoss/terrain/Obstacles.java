@@ -13,8 +13,9 @@ import org.flintmoss.mission.word.Stops;
 
 /**
  * Everything that stands in the way: walls, gates, props and railings, as pieces of a line with a
- * thickness. How gates stand is handed in with each question, by the ordinals of {@link
- * Gate.State}, so that all runs share one. Immutable.
+ * thickness. How those stand that change is handed in with each question, by the ordinals of {@link
+ * Gate.State}, so that all runs share one: first the gates, then the props that a script has stand
+ * there or not, of which one that is gone is open. Immutable.
  */
 public final class Obstacles {
   /** The side of a square of the index, metres. */
@@ -41,11 +42,13 @@ public final class Obstacles {
   private final int[][] index;
   private final Gate[] gates;
   private final Portal[] portals;
+  private final ChangingProps props;
 
   private Obstacles(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    Pieces taken = new Pieces(mission, gates, ground, Decks.of(mission, ground));
+    props = ChangingProps.of(mission, gates.length);
+    Pieces taken = new Pieces(mission, gates, props, ground, Decks.of(mission, ground));
     pieces = taken.all();
     portals = taken.portals();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
@@ -106,9 +109,24 @@ public final class Obstacles {
     return Arrays.stream(pieces).filter(it -> it.stops().movement()).map(Piece::bounds).toList();
   }
 
-  /** How the gates stand when play begins, by the number of the gate within its family. */
+  /** How those stand that change when play begins: all props there. */
   public int[] first() {
-    return Arrays.stream(gates).mapToInt(gate -> gate.stands().ordinal()).toArray();
+    int[] first = new int[changing()];
+    Arrays.fill(first, Gate.State.CLOSED.ordinal());
+    for (int gate = 0; gate < gates.length; gate++) {
+      first[gate] = gates[gate].stands().ordinal();
+    }
+    return first;
+  }
+
+  /** How many change: gates, by their numbers within their family, and after them props. */
+  public int changing() {
+    return gates.length + props.many();
+  }
+
+  /** The props that change. */
+  public ChangingProps props() {
+    return props;
   }
 
   /** A gate by number. */

@@ -7,9 +7,9 @@ import org.flintmoss.mission.word.Stops;
 
 /**
  * A piece of a line with a thickness. {@code base}: how high what it stands on lies above the zero
- * of heights, metres, or {@link #ON_THE_GROUND}; heights are reckoned from there. {@code late}: of
- * a gate, the half that is closed also when half open. {@code slit}: what opens it between two
- * heights; null for nothing.
+ * of heights, metres, or {@link #ON_THE_GROUND}; heights are reckoned from there. {@code changes}:
+ * its number among what changes. {@code late}: of a gate, the half that is closed also when half
+ * open. {@code slit}: what opens it between two heights; null for nothing.
  */
 record Piece(
     double ax,
@@ -21,11 +21,11 @@ record Piece(
     double height,
     Stops stops,
     double cover,
-    int gate,
+    int changes,
     boolean late,
     Wall.Slit slit,
     Ref of) {
-  /** What is no part of a gate. */
+  /** What stands there from first to last. */
   static final int STATIC = -1;
 
   /** Stands for the height of the ground below. */
@@ -42,10 +42,10 @@ record Piece(
         .grown(half);
   }
 
-  boolean there(int[] gates) {
-    return gate == STATIC
-        || gates[gate] == Gate.State.CLOSED.ordinal()
-        || (late && gates[gate] == Gate.State.HALF.ordinal());
+  boolean there(int[] stand) {
+    return changes == STATIC
+        || stand[changes] == Gate.State.CLOSED.ordinal()
+        || (late && stand[changes] == Gate.State.HALF.ordinal());
   }
 
   /** Whether a line gets through a slit, so high above what it stands on, metres. */

@@ -20,9 +20,11 @@ final class Pieces {
   private final List<Portal> portals = new ArrayList<>();
   private final Gate[] gates;
   private final Decks decks;
+  private final ChangingProps props;
 
-  Pieces(Mission mission, Gate[] gates, Ground ground, Decks decks) {
+  Pieces(Mission mission, Gate[] gates, ChangingProps props, Ground ground, Decks decks) {
     this.gates = gates;
+    this.props = props;
     this.decks = decks;
     double[] feet = Arrays.stream(gates).mapToDouble(gate -> foot(gate, ground)).toArray();
     WallPieces walls = new WallPieces(made, gates, feet, ground);
@@ -166,7 +168,7 @@ final class Pieces {
         lie.height(),
         kind.stops(),
         kind.cover() * stands,
-        Piece.STATIC,
+        props.number(of.id()),
         false,
         null,
         of);

@@ -10,6 +10,8 @@ import org.flintmoss.mission.script.Counter;
 import org.flintmoss.mission.script.Flag;
 import org.flintmoss.mission.sentence.Condition;
 import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.sentence.Standing;
+import org.flintmoss.mission.word.EnumWord;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Thing;
 import org.flintmoss.script.Speech;
@@ -99,6 +101,7 @@ public final class Chronicle {
       case FINISHED -> unit(subject) + " has done what they were ordered";
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
+      case PROP -> name(Family.PROPS, subject) + " " + EnumWord.of(Standing.values()[detail]);
       case MUST_STAND -> unit(subject) + " cannot use anything while walking";
       case USED -> unit(subject) + " used " + plan.used(detail);
       case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);

@@ -15,6 +15,7 @@ import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.Standing;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
@@ -122,6 +123,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.Caption(world.told().heard(seat)));
     tell(news, new TrialMessage.ClockLeapt(world.read().leapt()));
     tell(news, new TrialMessage.ViewShown(id(mission.views(), world.told().view(seat))));
+    tell(news, new TrialMessage.Props(gone()));
     waterAndLight(news);
     return news;
   }
@@ -326,6 +328,13 @@ public final class PlayerFeed {
   private Position zone(int number) {
     String id = id(mission.zones(), number);
     return id == null ? null : world.read().place(new Place.AtZone(new Ref(Family.ZONES, id)));
+  }
+
+  /** The ids of the props that are gone. */
+  private List<String> gone() {
+    return world.read().propsChange()
+        ? ids(mission.props(), prop -> world.read().standing(prop) == Standing.GONE)
+        : List.of();
   }
 
   /** How each gate stands, by its id. */

@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.WrongZone.class, name = "wrongZone"),
   @JsonSubTypes.Type(value = TrialMessage.ZoneActs.class, name = "zoneActs"),
   @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
+  @JsonSubTypes.Type(value = TrialMessage.Props.class, name = "props"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
   @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
@@ -181,6 +182,9 @@ public sealed interface TrialMessage {
 
   /** How each gate stands, by its id. */
   record Gates(Map<String, Gate.State> gates) implements TrialMessage {}
+
+  /** The props that are gone, by id. */
+  record Props(List<String> gone) implements TrialMessage {}
 
   /** The ids of the markers that the player sees. */
   record Markers(List<String> markers) implements TrialMessage {}

@@ -209,7 +209,7 @@ public final class RaceMaker extends DemoMaker {
             "'Once a year the pilots’ lads race from the Patience to the bell, over moles, planks and banks, against the ebb and each other. The last one in buys the oil.'")
         .put(
             "/brief/briefing",
-            "'Along the south mole and over the planks, but mind the spout: it comes every seven seconds. From the dolphin west along the mussel bank, against the ebb. Up the west mole to its light, then over the bar, unless the rip is running; it throws you back to the light. The old drain is shorter, if it spits you out on the right side. At the tower the basket takes one at a time. Whoever swims goes back to the last light they passed.'");
+            "'Along the south mole and over the planks, but mind the spout: it comes every seven seconds. From the dolphin west along the mussel bank, against the ebb. Up the west mole to its light, then over the bar, unless the rip is running; it throws you back to the light. The old drain is shorter, if it spits you out on the right side. At the tower the basket takes one at a time. Who swims is taken back to the last light they passed.'");
   }
 
   private void planksAndTower() {

@@ -244,11 +244,14 @@ final class ZoneReach {
         .getAsDouble();
   }
 
-  /** How gates stand when each is open that is open at first or that anything opens. */
+  /** How gates and props stand when each is out of the way that is at first or ever comes to be. */
   private int[] gates() {
     int[] stands = land.obstacles().first();
     List<String> all = List.copyOf(mission.gates().keySet());
-    for (int gate = 0; gate < stands.length; gate++) {
+    for (String prop : land.obstacles().props().ids()) {
+      stands[land.obstacles().props().number(prop)] = Gate.State.OPEN.ordinal();
+    }
+    for (int gate = 0; gate < all.size(); gate++) {
       Ref ref = new Ref(Family.GATES, all.get(gate));
       boolean opened =
           deeds.stream()

@@ -105,6 +105,7 @@ final class Contradictions {
       case Condition.FlagIs is -> is.on();
       case Condition.ObjectiveIs is -> is.state();
       case Condition.GateIs is -> is.state();
+      case Condition.PropIs is -> is.stands();
       case Condition.SeatIs is -> is.state();
       default -> null;
     };
@@ -116,6 +117,7 @@ final class Contradictions {
       case Condition.FlagIs is -> is.flag();
       case Condition.ObjectiveIs is -> is.objective();
       case Condition.GateIs is -> is.gate();
+      case Condition.PropIs is -> is.prop();
       case Condition.SeatIs is -> is.start();
       case Condition.CounterIs is -> number(is.amount(), is.counter());
       case Condition.TimeLeft left -> number(left.time(), left.timer());

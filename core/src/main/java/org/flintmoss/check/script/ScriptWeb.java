@@ -83,6 +83,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
           Family.WAVE_PLANS,
           Family.WAVES,
           Family.GATES,
+          Family.PROPS,
           Family.EFFECTS,
           Family.FIXTURES,
           Family.EVENTS);

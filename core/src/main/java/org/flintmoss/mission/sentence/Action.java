@@ -79,6 +79,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
   @JsonSubTypes.Type(value = Action.LetAct.class, name = "letAct"),
+  @JsonSubTypes.Type(value = Action.LetStand.class, name = "letStand"),
   @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
@@ -403,6 +404,10 @@ public sealed interface Action {
     @JsonProperty("rests")
     RESTS
   }
+
+  /** Puts a prop where it was set down, or takes it away from there. */
+  @Phrase(value = "from now on {prop} {stands}", group = "Gates, fixtures and effects")
+  record LetStand(@Valid @Names(Family.PROPS) Ref prop, Standing stands) implements Action {}
 
   /** Lets a fixture be used, or nobody use it. */
   @Phrase(value = "from now on {fixture} {use}", group = "Gates, fixtures and effects")

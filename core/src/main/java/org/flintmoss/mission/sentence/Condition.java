@@ -74,6 +74,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
   @JsonSubTypes.Type(value = Condition.ZoneActs.class, name = "zoneActs"),
+  @JsonSubTypes.Type(value = Condition.PropIs.class, name = "prop"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
@@ -175,6 +176,7 @@ public sealed interface Condition
         Condition.TimeGone,
         Condition.GateIs,
         Condition.ZoneActs,
+        Condition.PropIs,
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
@@ -483,6 +485,10 @@ public sealed interface Condition
   /** Whether a zone does anything of what it can do, or of a part of that. */
   @Phrase(value = "{zone} acts[ with {part}]", group = "Places")
   record ZoneActs(@Valid @Names(Family.ZONES) Ref zone, ZonePart part) implements Condition {}
+
+  /** Whether a prop stands where it was set down. */
+  @Phrase(value = "{prop} {stands}", group = "Gates, fixtures and effects")
+  record PropIs(@Valid @Names(Family.PROPS) Ref prop, Standing stands) implements Condition {}
 
   /** Whether an effect goes on. */
   @Phrase(value = "{effect} goes on", group = "Gates, fixtures and effects")

@@ -79,7 +79,7 @@ final class CrossingFinder {
     decks = graph.decks;
     low = graph.mover.low();
     tall = graph.mover.tall();
-    closed = new int[graph.obstacles.gates()];
+    closed = new int[graph.obstacles.changing()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
   }
 

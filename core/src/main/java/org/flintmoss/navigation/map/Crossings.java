@@ -76,7 +76,7 @@ public final class Crossings {
     graph.transfers().forEach(it -> make(graph, it));
   }
 
-  /** Whoever steps over the rim of a zone that transfers has come to where it leads. */
+  /** A step over the rim of a zone that transfers leads to where the zone does. */
   private void make(NavigationGraph graph, ZoneTransfer zone) {
     int to = graph.at(zone.deck(), zone.to().x(), zone.to().y());
     if (to < 0) {

@@ -120,8 +120,8 @@ public final class NavigationGraph implements Derived {
     this.mover = mover;
     noGoAreas = land.noGoAreas();
     transfers = noGoAreas.transfersFor(mover);
-    opened = new int[obstacles.gates()];
-    closed = new int[obstacles.gates()];
+    opened = new int[obstacles.changing()];
+    closed = new int[obstacles.changing()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
     cost = new TraversalCost(land, mover);
     low = mover.low();
@@ -157,8 +157,8 @@ public final class NavigationGraph implements Derived {
     mover = from.mover;
     noGoAreas = land.noGoAreas();
     transfers = noGoAreas.transfersFor(mover);
-    opened = new int[obstacles.gates()];
-    closed = new int[obstacles.gates()];
+    opened = new int[obstacles.changing()];
+    closed = new int[obstacles.changing()];
     Arrays.fill(closed, Gate.State.CLOSED.ordinal());
     cost = new TraversalCost(land, mover);
     low = from.low;

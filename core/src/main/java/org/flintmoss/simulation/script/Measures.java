@@ -304,6 +304,11 @@ public enum Measures implements Measure {
       ofMission((context, gate) -> context.gates.stands(gate))
           .wokenBy(Wake.GATE)
           .in(Condition.GateIs.class)),
+  /** The ordinal of whether the prop is gone or stands there. */
+  PROP(
+      ofMission((context, prop) -> context.gates.standing(prop).ordinal())
+          .wokenBy(Wake.PROP)
+          .in(Condition.PropIs.class)),
   /** 1 if the wave has come. */
   WAVE_CAME(
       ofMission((context, wave) -> context.waves.came(wave) > 0 ? 1 : 0)

@@ -40,6 +40,10 @@ final class ThingDeeds {
             doing.context.workings.let(doing.number(it.zone()), it.part(), acts);
           }
         });
+    Deeds.on(
+        Action.LetStand.class,
+        (it, doing) ->
+            doing.context.gates.put(doing.number(it.prop()), it.stands(), doing.cause, doing.by));
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(

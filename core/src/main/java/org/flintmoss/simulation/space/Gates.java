@@ -1,25 +1,36 @@
 package org.flintmoss.simulation.space;
 
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.sentence.Standing;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
-/** How gates stand: the owner of that column. */
+/**
+ * How gates stand, and the props that a script has stand there or not: the owner of that column.
+ */
 public final class Gates {
   private final SpaceContext context;
   private final Plan plan;
   private final State state;
 
-  /** How each gate stands, by the ordinals of its states. */
+  /** For each prop its number among all that changes; -1 for one that stands there for good. */
+  private final int[] props;
+
+  /** How each of all that changes stands, by the ordinals of a gate's states. */
   private final Column.Ints stands;
 
   Gates(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     state = context.state;
-    stands = state.ints("gates", plan.obstacles().gates());
+    props =
+        plan.mission().props().keySet().stream()
+            .mapToInt(plan.obstacles().props()::number)
+            .toArray();
+    stands = state.ints("gates", plan.obstacles().changing());
     System.arraycopy(plan.obstacles().first(), 0, stands.at, 0, stands.at.length);
   }
 
@@ -28,9 +39,26 @@ public final class Gates {
     return stands.at[gate];
   }
 
-  /** How all gates stand, for those who ask the works; not to be changed. */
+  /** How all that changes stands, for those who ask the obstacles; not to be changed. */
   public int[] all() {
     return stands.at;
+  }
+
+  /** Whether a prop, by its number within its family, stands there. */
+  public Standing standing(int prop) {
+    boolean gone = props[prop] >= 0 && stands.at[props[prop]] == Gate.State.OPEN.ordinal();
+    return gone ? Standing.GONE : Standing.THERE;
+  }
+
+  /** Puts a prop back or takes it away; through a unit, or -1 for nobody. */
+  public void put(int prop, Standing to, int cause, int by) {
+    if (prop >= 0 && standing(prop) != to) {
+      Gate.State state = to == Standing.GONE ? Gate.State.OPEN : Gate.State.CLOSED;
+      stands.at[props[prop]] = state.ordinal();
+      context.log(Causes.Kind.PROP, prop, to.ordinal(), cause, by);
+      context.touch(Wake.PROP, prop, by);
+      context.space.reshape();
+    }
   }
 
   /** Sets how a gate stands; through a unit, or -1 for nobody. */

@@ -31,6 +31,8 @@ public enum Wake {
   EVENT,
   /** Gate. */
   GATE,
+  /** A prop was put back or taken away. */
+  PROP,
   /** Fixture. */
   FIXTURE,
   /** Effect. */

@@ -58,7 +58,13 @@ public class ConnectedComponentsTest {
     for (int i = 0; i < 20; i++) {
       stage.prop("p" + i, "crate", 30 + random.nextDouble(130), 30 + random.nextDouble(130), 0);
     }
+    String[] turns = new String[8];
+    for (int i = 0; i < turns.length; i++) {
+      turns[i] =
+          "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(Stage.ref("props", "p" + i));
+    }
     return stage
+        .event("turns", Stage.elapsed(1), turns)
         .deck("d", 5, 0, 0, 60, 80, 110, 80, 110, 86, 60, 86)
         .ramp("d", "r", "stairs", 60, 83, 54, 83);
   }

@@ -21,6 +21,7 @@ import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.sentence.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.decisions.Orders;
@@ -485,6 +486,11 @@ class EveryActionTest {
             "{'type':'letAct','zone':" + ref("zones", "z") + ",'acts':'rests'}",
             0,
             world -> !Inside.of(world).workings.zoneActs(0)),
+        new Scene(
+            stage().prop("box", "crate", 30, 30, 0),
+            "{'type':'letStand','prop':" + ref("props", "box") + ",'stands':'gone'}",
+            0,
+            world -> world.read().standing(0) == Standing.GONE),
         new Scene(
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",
