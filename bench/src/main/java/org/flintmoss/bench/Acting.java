@@ -85,7 +85,7 @@ final class Acting {
           document,
           "zones",
           "z" + zone,
-          "{'name':'z','shape':{'type':'circle','centre':{'x':%d,'y':%d},'radius':60},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{%s},'hue':1,'hatch':'rising'}"
+          "{'name':'z','shape':{'type':'circle','centre':{'x':%d,'y':%d},'radius':60},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{%s},'hue':1,'hatch':'rising','strength':100}"
               .formatted(50 + zone % 10 * 100, 50 + zone / 10 * 100, does));
     }
     return Plans.compile(MissionReader.read(document), _ -> Optional.empty(), Difficulty.BREEZY);

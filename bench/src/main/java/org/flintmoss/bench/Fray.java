@@ -117,7 +117,7 @@ final class Fray {
         document,
         "zones",
         "z" + number,
-        "{'name':'z','shape':{'type':'circle','centre':{'x':%s,'y':%s},'radius':40},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':1,'hatch':'rising'}"
+        "{'name':'z','shape':{'type':'circle','centre':{'x':%s,'y':%s},'radius':40},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':1,'hatch':'rising','strength':100}"
             .formatted(spread(number, 7) * SIDE, spread(number, 8) * SIDE));
   }
 

@@ -110,7 +110,7 @@ final class Throng {
                 "zones",
                 i,
                 "Zone " + i,
-                "{'shape':{'type':'circle','centre':%s,'radius':%d},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':%d,'hatch':'rising'}"
+                "{'shape':{'type':'circle','centre':%s,'radius':%d},'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'hue':%d,'hatch':'rising','strength':100}"
                     .formatted(at(), 5 + i % 20, i % 360));
       }
     }
