@@ -30,7 +30,7 @@ final class ChoiceText implements SlotText {
   @Override
   public JsonNode read(Cursor cursor) {
     for (PhraseBook.Option option : options) {
-      if (cursor.take(option.word().split(" "))) {
+      if (cursor.take(Lexer.words(option.word()))) {
         return Json.MAPPER.valueToTree(option.value());
       }
     }

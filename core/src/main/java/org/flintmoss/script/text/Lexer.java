@@ -26,6 +26,14 @@ final class Lexer {
     return new Lexer(text, troubles).cut();
   }
 
+  /** The words and signs of a text that is known to be sound. */
+  static String[] words(String text) {
+    return cut(text, new Troubles()).stream()
+        .filter(token -> token.kind() != Token.Kind.END)
+        .map(Token::text)
+        .toArray(String[]::new);
+  }
+
   private List<Token> cut() {
     while (at < text.length()) {
       char c = text.charAt(at);

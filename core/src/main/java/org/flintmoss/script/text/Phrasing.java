@@ -29,21 +29,15 @@ final class Phrasing {
     this.entry = entry;
     for (PhraseBook.Piece piece : entry.pieces()) {
       if (piece.text() != null) {
-        pieces.add(new Words(words(piece.text())));
+        pieces.add(new Words(Lexer.words(piece.text())));
       } else if (piece.agree() != null) {
         pieces.add(new Agreeing(piece.agree().get(0), piece.agree().get(1)));
       } else {
-        pieces.add(new Slot(piece.slot(), piece.opening() == null ? null : words(piece.opening())));
+        pieces.add(
+            new Slot(piece.slot(), piece.opening() == null ? null : Lexer.words(piece.opening())));
         slots.put(piece.slot(), texts.of(entry.slots().get(piece.slot())));
       }
     }
-  }
-
-  private static String[] words(String text) {
-    return Lexer.cut(text, new Troubles()).stream()
-        .filter(token -> token.kind() != Token.Kind.END)
-        .map(Token::text)
-        .toArray(String[]::new);
   }
 
   /** Its type in the document. */

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What zones do, as text. */
 class ZoneTextTest {
@@ -164,6 +165,34 @@ class ZoneTextTest {
             .document();
     String text = ScriptText.print(MissionReader.read(does));
     ScriptText.Outcome outcome = apply(does, text);
+    assertThat(outcome.troubles()).isEmpty();
+    assertThat(outcome.document()).isEqualTo(does);
+  }
+
+  static Stream<JsonNode> everyChoiceThatCanBeMade() {
+    return PhraseBook.make().works().stream()
+        .flatMap(
+            entry ->
+                entry.slots().entrySet().stream()
+                    .filter(slot -> slot.getValue().is().equals("choice"))
+                    .flatMap(
+                        slot ->
+                            slot.getValue().options().stream()
+                                .map(
+                                    option ->
+                                        ((ObjectNode) entry.fresh().deepCopy())
+                                            .put(slot.getKey(), option.value()))));
+  }
+
+  @ParameterizedTest
+  @MethodSource("everyChoiceThatCanBeMade")
+  void everyChoiceThatCanBeMadeIsWrittenAndRead(JsonNode work) {
+    JsonNode does =
+        new Stage()
+            .zone("rip", 9, 9, 3)
+            .does("rip", "z1", work.toString().replace('"', '\''))
+            .document();
+    ScriptText.Outcome outcome = apply(does, ScriptText.print(MissionReader.read(does)));
     assertThat(outcome.troubles()).isEmpty();
     assertThat(outcome.document()).isEqualTo(does);
   }
