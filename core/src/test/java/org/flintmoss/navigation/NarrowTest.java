@@ -51,7 +51,7 @@ class NarrowTest {
     NavigationMap map = Walks.map(stage, new Ground(ConnectedComponentsTest.hills(random)), 0.3);
     NavigationGraph graph = map.graph();
     int[] around = new int[graph.mostNeighbours()];
-    int[] closed = new int[graph.obstacles.gates()];
+    int[] closed = new int[graph.obstacles.changing()];
     int shifted = 0;
     for (int place = graph.cells(); place < graph.places(); place++) {
       int many = map.free(place) ? map.steps(place, around) : 0;
