@@ -7,6 +7,7 @@ import java.util.Map;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Item;
+import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.Action;
@@ -385,27 +386,37 @@ final class Goals {
     }
   }
 
-  /** Everything that may open a gate that is not open. */
+  /** Everything that may open a gate that is not open, or take a prop out of the way. */
   private List<Goal> levers() {
     List<Goal> levers = new ArrayList<>();
-    List<String> gates = List.copyOf(plan.mission().gates().keySet());
     for (Fixture fixture : fixtures) {
       int slot = 0;
       for (Map.Entry<String, Fixture.Use> use : Ordered.sort(fixture.uses())) {
         slot++;
-        String gate =
+        boolean opens =
             switch (use.getValue().effect()) {
-              case Fixture.OpensGate opens -> opens.gate().id();
-              case Fixture.TurnsGate turns -> turns.gate().id();
-              case Fixture.ClosesGate _, Fixture.Nothing _ -> "";
+              case Fixture.OpensGate gate -> isShut(gate.gate());
+              case Fixture.TurnsGate gate -> isShut(gate.gate());
+              case Fixture.LetsStand(Ref prop, Standing stands) ->
+                  stands == Standing.GONE && isThere(prop);
+              case Fixture.ClosesGate _, Fixture.Nothing _ -> false;
             };
-        int number = gates.indexOf(gate);
-        if (number >= 0 && world.read().gate(number) != Gate.State.OPEN) {
+        if (opens) {
           Position at = fixture.position();
           levers.add(new Goal(at.x(), at.y(), -1, slot));
         }
       }
     }
     return levers;
+  }
+
+  private boolean isShut(Ref gate) {
+    int number = plan.actors().index(gate);
+    return number >= 0 && world.read().gate(number) != Gate.State.OPEN;
+  }
+
+  private boolean isThere(Ref prop) {
+    int number = plan.actors().index(prop);
+    return number >= 0 && world.read().standing(number) == Standing.THERE;
   }
 }

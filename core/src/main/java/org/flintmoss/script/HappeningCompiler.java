@@ -95,6 +95,11 @@ final class HappeningCompiler {
                   Trigger.Of.GATE_BECOMES,
                   Happening.GateBecomes::gate,
                   it -> it.state().ordinal()),
+              row(
+                  Happening.PropBecomes.class,
+                  Trigger.Of.PROP_BECOMES,
+                  Happening.PropBecomes::prop,
+                  it -> it.stands().ordinal()),
               row(Happening.WaveComes.class, Trigger.Of.WAVE_COMES, Happening.WaveComes::wave),
               row(Happening.WaveFalls.class, Trigger.Of.WAVE_FALLS, Happening.WaveFalls::wave),
               row(

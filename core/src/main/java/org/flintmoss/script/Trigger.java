@@ -45,6 +45,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     TAKES_UP,
     SETS_DOWN,
     GATE_BECOMES,
+    PROP_BECOMES,
     WAVE_COMES,
     WAVE_FALLS,
     TALK_BEGINS,

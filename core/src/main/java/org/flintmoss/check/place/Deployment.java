@@ -259,7 +259,7 @@ public final class Deployment {
     return switch (effect) {
       case Fixture.OpensGate opens -> opens.gate().equals(gate);
       case Fixture.TurnsGate turns -> turns.gate().equals(gate);
-      case Fixture.ClosesGate _, Fixture.Nothing _ -> false;
+      case Fixture.ClosesGate _, Fixture.Nothing _, Fixture.LetsStand _ -> false;
     };
   }
 

@@ -124,7 +124,8 @@ public record Fixture(
     @JsonSubTypes.Type(value = Nothing.class, name = "nothing"),
     @JsonSubTypes.Type(value = OpensGate.class, name = "opens"),
     @JsonSubTypes.Type(value = ClosesGate.class, name = "closes"),
-    @JsonSubTypes.Type(value = TurnsGate.class, name = "turns")
+    @JsonSubTypes.Type(value = TurnsGate.class, name = "turns"),
+    @JsonSubTypes.Type(value = LetsStand.class, name = "letsStand")
   })
   public sealed interface Effect {}
 
@@ -143,4 +144,9 @@ public record Fixture(
   /** Opens a gate that is not open, and closes one that is. */
   @Phrase(value = "opens or closes {gate}", group = "Opens or closes a gate")
   public record TurnsGate(@Valid @Names(Family.GATES) Ref gate) implements Effect {}
+
+  /** Puts a prop where it was set down, or takes it away from there. */
+  @Phrase(value = "from then on {prop} {stands}", group = "Takes a prop away, or puts it back")
+  public record LetsStand(@Valid @Names(Family.PROPS) Ref prop, Standing stands)
+      implements Effect {}
 }

@@ -13,6 +13,7 @@ import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.SetDown;
 import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Id;

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.word.Comparison;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Family;
@@ -119,6 +120,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.TakesUp.class, name = "takesUp"),
   @JsonSubTypes.Type(value = Happening.SetsDown.class, name = "setsDown"),
   @JsonSubTypes.Type(value = Happening.GateBecomes.class, name = "gateBecomes"),
+  @JsonSubTypes.Type(value = Happening.PropBecomes.class, name = "propBecomes"),
   @JsonSubTypes.Type(value = Happening.WaveComes.class, name = "waveComes"),
   @JsonSubTypes.Type(value = Happening.WaveFalls.class, name = "waveFalls"),
   @JsonSubTypes.Type(value = Happening.TalkBegins.class, name = "talkBegins"),

@@ -2,6 +2,7 @@ package org.flintmoss.mission.sentence;
 
 import jakarta.validation.Valid;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Names;
 import org.flintmoss.mission.word.Phrase;
@@ -177,6 +178,10 @@ public sealed interface Happening extends Condition {
   /** A gate comes to stand so; the causer is who used the fixture that moved it, if anybody did. */
   @Phrase(value = "each time {gate} becomes {state}", group = "What happens")
   record GateBecomes(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Happening {}
+
+  /** A prop is put back or taken away; the causer is who used the fixture that did, if anybody. */
+  @Phrase(value = "each time {prop} {stands} anew", group = "What happens")
+  record PropBecomes(@Valid @Names(Family.PROPS) Ref prop, Standing stands) implements Happening {}
 
   /** A wave comes. */
   @Phrase(value = "each time {wave} comes", group = "What happens")

@@ -219,6 +219,7 @@ public final class Interactions {
         Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
         context.gates.set(of.gate(), to.ordinal(), entry, unit);
       }
+      case Fixture.LetsStand lets -> context.gates.put(of.prop(), lets.stands(), entry, unit);
     }
   }
 }

@@ -15,6 +15,7 @@ import org.flintmoss.script.Script;
  * @param fixture its number
  * @param slot the place of the use among those of the fixture, from 1
  * @param gate the gate that it turns; -1 for none
+ * @param prop the prop that it has stand there or not; -1 for none
  * @param needs the item kind that it needs; -1 for none
  * @param needed how many of what it needs
  * @param gives the item kind that it gives; -1 for none
@@ -27,6 +28,7 @@ public record FixtureUse(
     Fixture.Use use,
     int steps,
     int gate,
+    int prop,
     int needs,
     int needed,
     int gives,
@@ -51,6 +53,7 @@ public record FixtureUse(
                 use,
                 seconds == 0 ? 0 : Script.steps(seconds),
                 gate(actors, use.effect()),
+                use.effect() instanceof Fixture.LetsStand lets ? actors.index(lets.prop()) : -1,
                 needs(actors, use.needs()),
                 needed(use.needs(), terms),
                 gives(actors, use.gives()),
@@ -89,7 +92,7 @@ public record FixtureUse(
 
   private static int gate(ActorIndex actors, Fixture.Effect effect) {
     return switch (effect) {
-      case Fixture.Nothing _ -> -1;
+      case Fixture.Nothing _, Fixture.LetsStand _ -> -1;
       case Fixture.OpensGate opens -> actors.index(opens.gate());
       case Fixture.ClosesGate closes -> actors.index(closes.gate());
       case Fixture.TurnsGate turns -> actors.index(turns.gate());

@@ -1,7 +1,7 @@
 package org.flintmoss.simulation.space;
 
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.sentence.Standing;
+import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;

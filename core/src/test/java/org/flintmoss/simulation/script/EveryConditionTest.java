@@ -292,6 +292,13 @@ class EveryConditionTest {
             "{'type':'prop','prop':%s,'stands':'gone'}".formatted(ref("props", "box")),
             40,
             42),
+        new Scene(
+            doing(
+                stage().prop("box", "crate", 30, 30, 0),
+                "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(ref("props", "box"))),
+            "{'type':'propBecomes','prop':%s,'stands':'gone'}".formatted(ref("props", "box")),
+            40,
+            42),
         new Scene(stage, ofCourse("passesZone"), 1, 2),
         new Scene(stage, ofCourse("finishesLap"), 40, 42),
         new Scene(stage, ofCourse("finishesCourse"), 40, 42),

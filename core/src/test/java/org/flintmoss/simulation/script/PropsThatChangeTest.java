@@ -7,9 +7,11 @@ import static org.flintmoss.Stage.ref;
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.sentence.Standing;
+import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.trial.PlayerFeed;
 import org.flintmoss.trial.TrialMessage;
 import org.junit.jupiter.api.Test;
@@ -107,6 +109,33 @@ class PropsThatChangeTest {
     assertThat(feed.news()).noneMatch(TrialMessage.Props.class::isInstance);
     Stage.steps(world, 40);
     assertThat(feed.news()).contains(new TrialMessage.Props(List.of()));
+  }
+
+  @Test
+  void whoUsesAFixtureTakesOneAwayAndIsTheCauserOfIt() {
+    String becomes =
+        "{'type':'propBecomes','prop':%s,'stands':'gone'}".formatted(ref("props", "heap"));
+    World world =
+        new Stage()
+            .prop("heap", "boulder", 80, 64, 0)
+            .lever(
+                "dig",
+                64,
+                65,
+                1,
+                "{'type':'letsStand','prop':%s,'stands':'gone'}".formatted(ref("props", "heap")))
+            .event(
+                "dug",
+                becomes,
+                "{'type':'harm','who':{'quantifier':{'type':'any'},'whom':{'type':'causer'}},'amount':{'type':'number','value':7}}")
+            .world(1);
+    Stage.steps(world, 10);
+    world.step(List.of(new Command(0, new Input.Use(1))));
+    assertThat(world.read().standing(0)).isEqualTo(Standing.THERE);
+    Stage.steps(world, 45);
+    assertThat(world.read().standing(0)).isEqualTo(Standing.GONE);
+    assertThat(Stage.fired(world, "dug")).hasSize(1);
+    assertThat(world.read().health(0)).isEqualTo(93);
   }
 
   @Test

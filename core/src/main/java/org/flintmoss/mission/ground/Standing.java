@@ -1,4 +1,4 @@
-package org.flintmoss.mission.sentence;
+package org.flintmoss.mission.ground;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
 import org.flintmoss.mission.word.Word;
