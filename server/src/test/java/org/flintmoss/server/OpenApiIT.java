@@ -46,6 +46,7 @@ class OpenApiIT {
     assertThat(now)
         .as("write it anew with -Dflintmoss.write=true")
         .isEqualTo(Files.readString(FILE));
+    assertThat(server.ask("GET", "/api/openapi", null).json()).as("twice").isEqualTo(served);
     List<String> silent = new ArrayList<>();
     served
         .get("paths")

@@ -6,7 +6,9 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.Operation;
 import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.servers.Server;
 import io.swagger.v3.oas.models.tags.Tag;
+import java.util.List;
 import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.providers.ObjectMapperProvider;
@@ -28,7 +30,9 @@ class ApiDescription {
   /** The description, before the addresses are added to it. */
   @Bean
   static OpenAPI description() {
+    // Without one, a second request would be told the address that the first went to.
     return new OpenAPI()
+        .servers(List.of(new Server().url("/").description("Wherever this was asked")))
         .info(
             new Info()
                 .title("Flintmoss")
@@ -55,13 +59,10 @@ class ApiDescription {
         });
   }
 
-  /**
-   * Calls each group of addresses by its subject, and no server, since each machine has its own.
-   */
+  /** Calls each group of addresses by its subject. */
   @Bean
   static OpenApiCustomizer subjects() {
     return api -> {
-      api.setServers(null);
       for (Tag tag : api.getTags()) {
         tag.setName(subject(tag.getName()));
       }
