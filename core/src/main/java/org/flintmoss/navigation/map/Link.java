@@ -99,7 +99,7 @@ public record Link(
     };
   }
 
-  /** How long a fall takes, seconds: the time in which so many metres are fallen from rest. */
+  /** How many seconds somebody falls who drops from rest by some metres. */
   public static double fallSeconds(double metres) {
     return Math.sqrt(2 * metres / GRAVITY);
   }

@@ -21,9 +21,6 @@ final class Overboard {
   /** How far anybody is thrown, metres. */
   private static final double FARTHEST_THROW = 40;
 
-  /** At this share of the height of a throw nothing may stand in its way. */
-  private static final double OVER = 0.7;
-
   /** What lies no lower than this below somebody's feet is no fall, metres. */
   private static final double LEAST_FALL = Decks.STEP;
 
@@ -66,8 +63,9 @@ final class Overboard {
   }
 
   /**
-   * Throws a unit on the ground upward, as far as it flies and there is somewhere to come down: of
-   * what is thrown up at v m/s the height is v t - g t2 / 2.
+   * Throws a unit on the ground upward: of what is thrown up at v m/s the height is v t - g t2 / 2.
+   * What rises higher than that, or stands in the way, ends its flight before it; it comes down as
+   * far out as it flies and can stand.
    *
    * @return whether it is in the air now
    */
@@ -77,25 +75,39 @@ final class Overboard {
     }
     double feet = context.space.feet(unit);
     double speed = Math.sqrt(east * east + north * north);
-    double apex = up * up / (2 * Link.GRAVITY);
     double farthest = Math.min(FARTHEST_THROW, speed * 2 * up / Link.GRAVITY);
-    for (double far = farthest; far >= 0; far -= Decks.STRIDE) {
-      double share = speed == 0 ? 0 : far / speed;
-      double x = context.body.x(unit) + east * share;
-      double y = context.body.y(unit) + north * share;
-      if (!plan.ground().holds(x, y) || !passes(unit, x, y, feet + apex * OVER)) {
-        continue;
+    double apex = up * up / (2 * Link.GRAVITY);
+    boolean thrown = false;
+    double landsX = 0;
+    double landsY = 0;
+    int landsOn = Decks.GROUND;
+    for (double far = 0; far <= farthest; far += Decks.STRIDE) {
+      double seconds = speed == 0 ? 0 : far / speed;
+      double x = context.body.x(unit) + east * seconds;
+      double y = context.body.y(unit) + north * seconds;
+      double height = feet + up * seconds - Link.GRAVITY * seconds * seconds / 2;
+      boolean free =
+          plan.ground().holds(x, y)
+              && plan.ground().heightAt(x, y) <= height + Decks.STEP
+              && passes(unit, x, y, height);
+      if (!free) {
+        break;
       }
       int deck = plan.decks().below(x, y, feet + apex);
-      double rise = plan.decks().height(deck, x, y) - feet;
       if (lands(unit, deck, x, y)) {
-        double left = Math.sqrt(up * up - 2 * Link.GRAVITY * rise);
-        context.transits.fly(unit, x, y, deck, (up + left) / Link.GRAVITY);
-        context.paths.stop(unit);
-        return true;
+        thrown = true;
+        landsX = x;
+        landsY = y;
+        landsOn = deck;
       }
     }
-    return false;
+    if (thrown) {
+      double rise = plan.decks().height(landsOn, landsX, landsY) - feet;
+      double left = Math.sqrt(Math.max(0, up * up - 2 * Link.GRAVITY * rise));
+      context.transits.fly(unit, landsX, landsY, landsOn, (up + left) / Link.GRAVITY);
+      context.paths.stop(unit);
+    }
+    return thrown;
   }
 
   private boolean passes(int unit, double x, double y, double feet) {

@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.flintmoss.Stage;
+import org.flintmoss.mission.word.Difficulty;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.simulation.Inside;
+import org.flintmoss.simulation.Plans;
 import org.flintmoss.simulation.World;
+import org.flintmoss.terrain.Ground;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -117,6 +121,21 @@ class OverboardTest {
     assertThat(onto.read().deck(0)).isEqualTo(1);
     World under = thrown(5, 6).deck("a", 7.5, 0, 0, deck).after(60);
     assertThat(under.read().deck(0)).isZero();
+  }
+
+  @Test
+  void aWallOfGroundThatIsHigherThanTheThrowStopsIt() {
+    Ground.Grid grid = Ground.Grid.flat(64, 64, 2);
+    for (int cell = 0; cell < grid.heights().length; cell++) {
+      grid.heights()[cell] = cell % 64 >= 34 ? 12 : 5;
+    }
+    Terms terms = new Terms(Difficulty.BREEZY, 1);
+    World world = new World(Plans.compile(thrown(5, 6).mission(), new Ground(grid), terms), 1);
+    for (int step = 0; step < 100; step++) {
+      Stage.steps(world, 1);
+      assertThat(world.read().x(0)).isBetween(63.0, 67.6);
+      assertThat(feet(world, 0)).isBetween(4.9, 7.0);
+    }
   }
 
   @Test
