@@ -4,11 +4,11 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Fixture;
-import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.sentence.Action;
-import org.flintmoss.mission.word.Components;
+import org.flintmoss.mission.sentence.ActionLine;
 
 /**
  * The props that a script or a fixture has stand there or not, each by its number among all that
@@ -25,14 +25,8 @@ public final class ChangingProps {
    * @param first the number of the first of them
    */
   static ChangingProps of(Mission mission, int first) {
-    Set<String> named = new HashSet<>();
-    for (Event event : mission.events().values()) {
-      names(event.actions(), named);
-    }
-    for (Fixture fixture : mission.fixtures().values()) {
-      names(fixture.uses(), named);
-    }
     ChangingProps props = new ChangingProps();
+    Set<String> named = mission.props().isEmpty() ? Set.of() : named(mission);
     for (String id : mission.props().keySet()) {
       if (named.contains(id)) {
         props.numbers.put(id, first + props.numbers.size());
@@ -41,14 +35,23 @@ public final class ChangingProps {
     return props;
   }
 
-  private static void names(Object part, Set<String> into) {
-    switch (part) {
-      case Action.LetStand stand -> into.add(stand.prop().id());
-      case Fixture.LetsStand lets -> into.add(lets.prop().id());
-      case Record record -> Components.each(record, (_, value) -> names(value, into));
-      case Map<?, ?> map -> map.values().forEach(value -> names(value, into));
-      case null, default -> {}
+  private static Set<String> named(Mission mission) {
+    Set<String> named = new HashSet<>();
+    Consumer<Action> looked =
+        action -> {
+          if (action instanceof Action.LetStand stand) {
+            named.add(stand.prop().id());
+          }
+        };
+    mission.events().values().forEach(event -> ActionLine.each(event.actions(), looked));
+    for (Fixture fixture : mission.fixtures().values()) {
+      for (Fixture.Use use : fixture.uses().values()) {
+        if (use.effect() instanceof Fixture.LetsStand lets) {
+          named.add(lets.prop().id());
+        }
+      }
     }
+    return named;
   }
 
   /** How many they are. */

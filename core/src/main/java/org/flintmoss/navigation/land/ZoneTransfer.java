@@ -5,14 +5,15 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Post;
 import org.flintmoss.mission.ground.SpawnPoint;
 import org.flintmoss.mission.sentence.Action;
+import org.flintmoss.mission.sentence.ActionLine;
 import org.flintmoss.mission.sentence.Condition;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Selector;
-import org.flintmoss.mission.word.Components;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.zone.Work;
@@ -34,28 +35,36 @@ public record ZoneTransfer(
     Zone from, Area area, Working.Hands hands, Working.Goes goes, Position to, int deck) {
   /** Those of a mission. */
   static List<ZoneTransfer> of(Mission mission, Decks decks) {
-    Set<String> switched = new HashSet<>();
-    mission.events().values().forEach(event -> switched(event, switched));
+    Set<String> switched = null;
     List<ZoneTransfer> all = new ArrayList<>();
     for (Map.Entry<String, Zone> it : mission.zones().entrySet()) {
-      boolean stands = it.getValue().rides() instanceof Zone.Stands;
-      if (stands && !switched.contains(it.getKey())) {
-        it.getValue()
-            .does()
-            .values()
-            .forEach(does -> add(mission, decks, it.getValue(), does, all));
+      Zone zone = it.getValue();
+      boolean transfers =
+          zone.rides() instanceof Zone.Stands
+              && zone.does().values().stream()
+                  .anyMatch(does -> does.work() instanceof Work.Transfers);
+      if (transfers) {
+        // Most missions have none, and scripts are long.
+        switched = switched == null ? switched(mission) : switched;
+        if (!switched.contains(it.getKey())) {
+          zone.does().values().forEach(does -> add(mission, decks, zone, does, all));
+        }
       }
     }
     return List.copyOf(all);
   }
 
-  private static void switched(Object part, Set<String> into) {
-    switch (part) {
-      case Action.LetAct lets -> into.add(lets.zone().id());
-      case Record record -> Components.each(record, (_, value) -> switched(value, into));
-      case Map<?, ?> map -> map.values().forEach(value -> switched(value, into));
-      case null, default -> {}
-    }
+  /** The zones that a script lets act or rest. */
+  private static Set<String> switched(Mission mission) {
+    Set<String> switched = new HashSet<>();
+    Consumer<Action> looked =
+        action -> {
+          if (action instanceof Action.LetAct lets) {
+            switched.add(lets.zone().id());
+          }
+        };
+    mission.events().values().forEach(event -> ActionLine.each(event.actions(), looked));
+    return switched;
   }
 
   private static void add(
