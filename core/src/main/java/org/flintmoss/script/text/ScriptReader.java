@@ -1,6 +1,7 @@
 package org.flintmoss.script.text;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
@@ -42,6 +43,7 @@ final class ScriptReader {
   private final List<String> chapters = new ArrayList<>();
   private final List<ReadEvent> events = new ArrayList<>();
   private final List<ReadZone> zones = new ArrayList<>();
+  private final Set<Ref> zonesRead = new HashSet<>();
   private String chapter;
   private Ref gone;
 
@@ -117,9 +119,7 @@ final class ScriptReader {
     // A zone has no note of its own.
     trailing();
     ReadZone read = zoneText.read(cursor, this::report);
-    boolean again =
-        read.zone() != null && zones.stream().anyMatch(it -> read.zone().equals(it.zone()));
-    if (again) {
+    if (read.zone() != null && !zonesRead.add(read.zone())) {
       troubles.add(
           head, "What this zone does stands above already: write it in one place.", List.of());
     }

@@ -161,21 +161,26 @@ class ScriptWebTest {
     assertThat(web.nodes()).noneMatch(it -> it.marks().contains(Mark.CIRCLE));
   }
 
+  /** A zone that loses the mission for who leaves it while a flag is on. */
+  private static Stage endsWhile() {
+    String end = "{'type':'endsOutside','ending':%s}".formatted(Stage.ref("endings", "lost"));
+    return new Stage()
+        .flag("f")
+        .put(
+            "/endings/lost",
+            "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
+        .zone("z", 9, 9, 3)
+        .does("z", "k", end)
+        .put("/zones/z/does/k/when", all(flagOn("f")));
+  }
+
   @Test
   void aZoneIsTiedToWhatItWaitsForAndToWhatLetsItAct() {
-    String end = "{'type':'endsOutside','ending':%s}".formatted(Stage.ref("endings", "lost"));
     String rests = "{'type':'letAct','zone':%s,'acts':'rests'}".formatted(Stage.ref("zones", "z"));
     String acts = "{'type':'zoneActs','zone':%s}".formatted(Stage.ref("zones", "z"));
     ScriptWeb web =
         ScriptWeb.of(
-            new Stage()
-                .flag("f")
-                .put(
-                    "/endings/lost",
-                    "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
-                .zone("z", 9, 9, 3)
-                .does("z", "k", end)
-                .put("/zones/z/does/k/when", all(flagOn("f")))
+            endsWhile()
                 .event("a", elapsed(1), turn("f", "on"), rests)
                 .event("b", all(acts))
                 .mission());
@@ -194,18 +199,7 @@ class ScriptWebTest {
 
   @Test
   void anEndingOfAZoneThatNeverActsIsNeverReached() {
-    String end = "{'type':'endsOutside','ending':%s}".formatted(Stage.ref("endings", "lost"));
-    ScriptWeb web =
-        ScriptWeb.of(
-            new Stage()
-                .flag("f")
-                .put(
-                    "/endings/lost",
-                    "{'name':'Lost','order':'a0','outcome':'lost','debriefing':'','delay':0}")
-                .zone("z", 9, 9, 3)
-                .does("z", "k", end)
-                .put("/zones/z/does/k/when", all(flagOn("f")))
-                .mission());
+    ScriptWeb web = ScriptWeb.of(endsWhile().mission());
     assertThat(marks(web, new Ref(Family.ENDINGS, "lost"))).containsExactly(Mark.NEVER);
     assertThat(marks(web, flag("f"))).containsExactly(Mark.NEVER_SET);
   }

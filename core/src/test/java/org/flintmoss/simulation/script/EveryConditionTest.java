@@ -61,6 +61,13 @@ class EveryConditionTest {
   }
 
   /** After two seconds of play, which is step 40, something is done. */
+  /** A crate that is taken away after 2 s. */
+  private static Stage gone() {
+    return doing(
+        stage().prop("box", "crate", 30, 30, 0),
+        "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(ref("props", "box")));
+  }
+
   private static Stage doing(Stage stage, String... actions) {
     return stage.event("does", Stage.elapsed(2), actions);
   }
@@ -286,16 +293,12 @@ class EveryConditionTest {
             40,
             42),
         new Scene(
-            doing(
-                stage().prop("box", "crate", 30, 30, 0),
-                "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(ref("props", "box"))),
+            gone(),
             "{'type':'prop','prop':%s,'stands':'gone'}".formatted(ref("props", "box")),
             40,
             42),
         new Scene(
-            doing(
-                stage().prop("box", "crate", 30, 30, 0),
-                "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(ref("props", "box"))),
+            gone(),
             "{'type':'propBecomes','prop':%s,'stands':'gone'}".formatted(ref("props", "box")),
             40,
             42),
