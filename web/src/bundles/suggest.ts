@@ -21,7 +21,7 @@ const NEVER: ReadonlySet<Family> = new Set<Family>([
   "weapons",
   "starts",
   "purposes",
-  "propKinds",
+  "thingKinds",
   "itemKinds",
   "folders",
   "labels",

@@ -47,7 +47,7 @@ const EMBLEMS: { value: Side["emblem"]; word: string }[] = [
 /** The most sides of a mission. */
 const MOST = 16;
 
-const TABS = (["Sides", "Kinds", "Weapons", "Items", "Props", "Bundles"] as const).map((tab) => ({
+const TABS = (["Sides", "Kinds", "Weapons", "Items", "Things", "Bundles"] as const).map((tab) => ({
   tab,
   word: tab,
 }));
@@ -81,7 +81,7 @@ export function CataloguePage() {
             {tab === "Kinds" && <Entries family="kinds" />}
             {tab === "Weapons" && <Entries family="weapons" />}
             {tab === "Items" && <Entries family="itemKinds" />}
-            {tab === "Props" && <Entries family="propKinds" />}
+            {tab === "Things" && <Entries family="thingKinds" />}
             {tab === "Bundles" && <BundlesTab />}
           </TabPanel>
         </Tabs>

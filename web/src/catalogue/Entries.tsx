@@ -17,20 +17,22 @@ import { sure } from "../document/sure";
 import { placesOf, repoint } from "../document/uses";
 import { Stone } from "../drawing/Stone";
 import { ItemSign } from "../families/items";
-import { PropSign } from "../families/props";
+import { KindSign } from "../families/kinds";
 import { Button, Choice, TextBox } from "../ui/controls";
-import { ItemKindCard, KindCard, PropKindCard, WeaponCard } from "./EntryCards";
+import { ItemKindCard, KindCard, WeaponCard } from "./EntryCards";
 import { FIRSTS } from "./firsts";
+import { ThingKindCard } from "./ThingKindCard";
 
 const EMPTY: Record<EntryFamily, string> = {
   kinds: "There is nobody yet: kinds say what people and creatures are and can do.",
   weapons: "There are no weapons yet. Kinds and single units carry them.",
   itemKinds:
     "There are no items yet: keys, flasks, tools and salve that lie about, are carried, and that fixtures ask for.",
-  propKinds: "There are no props yet: what stands about, gives cover or is in the way.",
+  thingKinds:
+    "There is nothing yet that stands about: props that cover or are in the way, and fixtures that people use.",
 };
 
-type EntryFamily = "kinds" | "weapons" | "itemKinds" | "propKinds";
+type EntryFamily = "kinds" | "weapons" | "itemKinds" | "thingKinds";
 
 /** The entries of one family of the catalogue: a list, and the card of the one that is chosen. */
 export function Entries({ family }: { family: EntryFamily }) {
@@ -50,6 +52,11 @@ export function Entries({ family }: { family: EntryFamily }) {
     const made = newId();
     open.edit(`New ${FAMILY_WORDS[family]}: ${FIRSTS[family].name}`, (draft) => {
       (draft[family] as Record<string, unknown>)[made] = structuredClone(FIRSTS[family]);
+      if (family === "thingKinds") {
+        const id = Object.keys(draft.looks)[0] ?? newId();
+        draft.looks[id] ??= { name: "Plain" };
+        for (const { look } of Object.values(sure(draft.thingKinds, made).looks)) look.id = id;
+      }
     });
     setChosen(made);
   };
@@ -106,8 +113,8 @@ function peopleAndCreatures<T>(entries: [string, T][], mission: Mission) {
 function Sign({ of }: { of: Ref }) {
   const mission = useMission((state) => state.mission);
   if (of.family === "kinds") return <Stone glyph={sure(mission.kinds, of.id).glyph} size={24} />;
-  if (of.family === "propKinds")
-    return <PropSign kind={sure(mission.propKinds, of.id)} size={20} />;
+  if (of.family === "thingKinds")
+    return <KindSign kind={sure(mission.thingKinds, of.id)} size={20} />;
   if (of.family === "itemKinds") {
     return (
       <span className="text-flint">
@@ -156,7 +163,7 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
       {family === "kinds" && <KindCard id={of.id} />}
       {family === "weapons" && <WeaponCard id={of.id} />}
       {family === "itemKinds" && <ItemKindCard id={of.id} />}
-      {family === "propKinds" && <PropKindCard id={of.id} />}
+      {family === "thingKinds" && <ThingKindCard id={of.id} />}
       <Replace of={of} name={name} onGone={onChoose} />
     </article>
   );

@@ -1,14 +1,13 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
-import type { ItemKindFigure, KindGlyph, PropKind, PropKindFigure } from "../document/mission";
+import type { ItemKindFigure, KindGlyph } from "../document/mission";
 import { usePhrases } from "../document/phrases";
 import { sure } from "../document/sure";
 import { CarriedList } from "../editor/slips/KitFields";
-import { StopsFields } from "../families/fields";
 import { Chosen } from "../sentence/Chosen";
-import { Choice, Field, NumberBox, Tick } from "../ui/controls";
+import { Choice, Field, Tick } from "../ui/controls";
 import { FigureFields } from "./FigureFields";
-import { ITEM_FIGURES, KIND_FIGURES, PROP_FIGURES_OF, WEAPON_FIGURES } from "./figures";
+import { ITEM_FIGURES, KIND_FIGURES, WEAPON_FIGURES } from "./figures";
 import { MovesCard } from "./MovesCard";
 
 const GLYPHS: { value: KindGlyph; word: string }[] = [
@@ -128,85 +127,6 @@ export function WeaponCard({ id }: { id: string }) {
         </Field>
       </div>
       <FigureFields groups={WEAPON_FIGURES} at={at} of={weapon.name} />
-    </>
-  );
-}
-
-const FIGURES: { value: PropKindFigure; word: string }[] = [
-  { value: "cask", word: "Cask" },
-  { value: "crate", word: "Crate" },
-  { value: "pot", word: "Pot" },
-  { value: "driftwood", word: "Driftwood" },
-  { value: "hull", word: "Hull" },
-  { value: "boulder", word: "Boulder" },
-];
-
-/** What a kind of prop is drawn as, its footprint, what it stops, and its figures. */
-export function PropKindCard({ id }: { id: string }) {
-  const open = useOpenMission();
-  const kind = useMission((state) => sure(state.mission.propKinds, id));
-  const at = ["propKinds", id];
-  const { footprint } = kind;
-  const size = (label: string, field: string, value: number) => (
-    <Field label={label}>
-      {(name) => (
-        <NumberBox
-          id={name}
-          unit="m"
-          least={0.1}
-          most={50}
-          value={value}
-          onTake={(to) =>
-            put(open, `${kind.name}: ${label} ${to} m`, [...at, "footprint", field], to)
-          }
-        />
-      )}
-    </Field>
-  );
-  const reshape = (type: string) => {
-    const across = footprint.type === "round" ? footprint.radius * 2 : footprint.width;
-    const fresh: PropKind["footprint"] =
-      type === "round"
-        ? { type: "round", radius: across / 2 }
-        : { type: "block", width: across, depth: across };
-    put(open, `Footprint of the ${kind.name}`, [...at, "footprint"], fresh);
-  };
-  return (
-    <>
-      <div className="grid w-[35rem] grid-cols-2 gap-x-6">
-        <Field label="Drawn as">
-          {(name) => (
-            <Choice
-              id={name}
-              value={kind.figure}
-              options={FIGURES}
-              onTake={(figure) =>
-                put(open, `Drawing of the ${kind.name}`, [...at, "figure"], figure)
-              }
-            />
-          )}
-        </Field>
-        <Field label="Footprint">
-          {(name) => (
-            <Choice
-              id={name}
-              value={footprint.type}
-              options={[
-                { value: "round", word: "Round" },
-                { value: "block", word: "Block" },
-              ]}
-              onTake={reshape}
-            />
-          )}
-        </Field>
-        {footprint.type === "round" && size("Radius", "radius", footprint.radius)}
-        {footprint.type === "block" && size("Width", "width", footprint.width)}
-        {footprint.type === "block" && size("Depth", "depth", footprint.depth)}
-      </div>
-      <div className="w-72 pb-2">
-        <StopsFields path={[...at, "stops"]} value={kind.stops} of={kind.name} />
-      </div>
-      <FigureFields groups={PROP_FIGURES_OF} at={at} of={kind.name} />
     </>
   );
 }

@@ -200,8 +200,8 @@ export const WEAPON_FIGURES: FigureGroup[] = [
   },
 ];
 
-/** How high a prop stands and what cover it gives. */
-export const PROP_FIGURES_OF: FigureGroup[] = [
+/** How high a thing stands with one of its looks, what cover it gives, and how far it shines. */
+export const LOOK_FIGURES: FigureGroup[] = [
   {
     title: "As it stands",
     figures: [
@@ -210,10 +210,18 @@ export const PROP_FIGURES_OF: FigureGroup[] = [
         word: "Height",
         means: "Above the ground",
         unit: "m",
-        least: 0.1,
+        least: 0,
         most: 100,
       },
       share(["cover"], "Cover", "Taken off the chance to hit somebody close behind it"),
+      {
+        path: ["light"],
+        word: "Shines",
+        means: "How far its light reaches; 0 for none",
+        unit: "m",
+        least: 0,
+        most: 500,
+      },
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import type { ItemKind, Kind, PropKind, Weapon } from "../document/mission";
+import type { ItemKind, Kind, ThingKind, Weapon } from "../document/mission";
 import { MOVES } from "./moves";
 
 /** What the first entry of a family of the catalogue is like; further ones are made by copying. */
@@ -6,7 +6,7 @@ export const FIRSTS: {
   kinds: Kind;
   weapons: Weapon;
   itemKinds: ItemKind;
-  propKinds: PropKind;
+  thingKinds: ThingKind;
 } = {
   kinds: {
     name: "Townsman",
@@ -38,12 +38,32 @@ export const FIRSTS: {
     noise: 20,
   },
   itemKinds: { name: "Bundle", figure: "bundle", mass: 1, use: { type: "kept" } },
-  propKinds: {
+  thingKinds: {
     name: "Crate",
-    figure: "crate",
     footprint: { type: "block", width: 1, depth: 1 },
-    height: 1,
-    stops: { movement: true, sight: false, shots: true, sound: 0 },
-    cover: 0.5,
+    material: "wood",
+    looks: {
+      first: {
+        order: "a0",
+        look: { family: "looks", id: "" },
+        drawing: {
+          one: {
+            order: "a0",
+            shape: { type: "line", x: -0.7, y: -0.7, toX: 0.7, toY: 0.7 },
+            filled: false,
+          },
+          two: {
+            order: "a1",
+            shape: { type: "line", x: 0.7, y: -0.7, toX: -0.7, toY: 0.7 },
+            filled: false,
+          },
+        },
+        height: 1,
+        stops: { movement: true, sight: false, shots: true, sound: 0 },
+        cover: 0.5,
+        light: 0,
+      },
+    },
+    uses: {},
   },
 };

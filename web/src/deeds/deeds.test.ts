@@ -83,7 +83,7 @@ describe("setting down", () => {
     [toolOf("spawnPoints"), [at(10, 20)], "Spawn point"],
     [toolOf("posts"), [at(10, 20)], "Post"],
     [toolOf("markers"), [at(10, 20)], "Marker"],
-    [toolOf("fixtures", "bell"), [at(10, 20)], "Bell"],
+    [toolOf("fixtures", "bell-kind"), [at(10, 20)], "Bell"],
     [toolOf("props", "crate"), [at(10, 20)], "Crate 7"],
     [toolOf("zones", "circle"), [at(10, 20)], "Zone"],
     [toolOf("zones", "rectangle"), [at(10, 20)], "Zone"],

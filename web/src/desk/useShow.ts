@@ -11,7 +11,7 @@ const LIVES: Partial<Record<Ref["family"], string>> = {
   sides: "catalogue",
   kinds: "catalogue",
   weapons: "catalogue",
-  propKinds: "catalogue",
+  thingKinds: "catalogue",
   itemKinds: "catalogue",
 };
 

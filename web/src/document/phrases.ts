@@ -28,7 +28,7 @@ export interface Slot {
     | "lines"
     | "choices"
     | "text";
-  family?: Family;
+  families?: Family[];
   unit?: string;
   least?: number;
   most?: number;
@@ -67,6 +67,8 @@ export interface PhraseBook {
   effects: Entry[];
   needs: Entry[];
   gifts: Entry[];
+  offers: Entry[];
+  turns: Entry[];
   itemUses: Entry[];
   caps: Entry[];
   comes: Entry[];

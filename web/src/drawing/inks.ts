@@ -9,6 +9,7 @@ const TOKENS = {
   slip: "--color-slip",
   moss: "--color-moss",
   lichen: "--color-lichen",
+  lichenSoft: "--color-lichen-soft",
   error: "--color-error",
   errorSoft: "--color-error-soft",
   gold: "--color-gold",

@@ -90,10 +90,10 @@ export function Orders({ path, of }: { path: Path; of: string }) {
 
 /** What a new order has to be shown on the map before it means anything. */
 function askFor(entry: Entry): { slot: string; families: Family[]; points: boolean } | null {
-  for (const [slot, { is, family }] of Object.entries(entry.slots)) {
+  for (const [slot, { is, families = [] }] of Object.entries(entry.slots)) {
     if (is === "place") return { slot, families: [...PLACES], points: true };
-    if (is === "ref" && family && (PLACED as readonly string[]).includes(family)) {
-      return { slot, families: [family], points: false };
+    if (is === "ref" && families.some((it) => (PLACED as readonly string[]).includes(it))) {
+      return { slot, families, points: false };
     }
   }
   return null;

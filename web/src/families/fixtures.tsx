@@ -1,10 +1,11 @@
 import {
   type Fixture,
-  type FixtureLook,
+  type Mission,
   nameOf,
   newId,
   ordered,
   pinnedOf,
+  type Use,
 } from "../document/mission";
 import { pinnedWords } from "../document/pinned";
 import { sure } from "../document/sure";
@@ -12,70 +13,73 @@ import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import { INK, PAPER } from "../drawing/printed";
 import type { Sheet } from "../drawing/sheet";
-import { PathSign } from "../ui/PathSign";
-import { asSetDown, each, FACING_POINT, type Traits } from "./traits";
+import { drawThing } from "./drawThing";
+import { KindFields } from "./KindFields";
+import {
+  appearanceOf,
+  drawn,
+  extentOf,
+  KindSign,
+  kindOf,
+  solidOf,
+  thingsInPlay,
+  usesOfFixture,
+} from "./kinds";
+import { each, FACING_POINT, type Traits } from "./traits";
 
 /** The plain use of a fixture. */
-export const USE = {
+export const USE: Omit<Use, "order"> = {
   verb: "Use",
+  open: { type: "all" },
+  offered: { type: "always" },
   seconds: pinnedOf(1),
   times: 0,
+  counted: "all",
   noise: 0,
   needs: { type: "nothing" },
   gives: { type: "nothing" },
   effect: { type: "nothing" },
-} as const;
-
-/** What fixtures there are: their first use, how far it is heard in metres, and how tall they are. */
-const LOOKS: Record<
-  FixtureLook,
-  { word: string; verb: string; noise: number; tall: number; wide: number }
-> = {
-  lever: { word: "Lever", verb: "Pull", noise: 15, tall: 1.1, wide: 0.35 },
-  bell: { word: "Bell", verb: "Ring", noise: 250, tall: 2.2, wide: 0.35 },
-  lamp: { word: "Lamp", verb: "Light", noise: 0, tall: 2.4, wide: 0.35 },
-  chest: { word: "Chest", verb: "Open", noise: 8, tall: 0.7, wide: 0.9 },
+  turns: { type: "stays" },
+  tells: "",
 };
 
 /** Things that people use. */
 export const fixtures: Traits<"fixtures"> = {
   heading: "Fixtures",
   sign: "M4 14L14 14M9 14L13 5M11.6 5A1.4 1.4 0 1 1 14.4 5A1.4 1.4 0 1 1 11.6 5",
-  icon: ({ look }) => <PathSign path={SIGNS[look]} reach={8} width={1.5} />,
+  icon: (fixture, mission) => {
+    const kind = kindOf(mission, fixture);
+    return kind && <KindSign kind={kind} looks={appearanceOf(mission, fixture)} />;
+  },
   setDown: {
     at: 16,
-    tray: () =>
-      (Object.keys(LOOKS) as FixtureLook[]).map((choice) => ({
-        group: "Works",
-        choice,
-        word: LOOKS[choice].word,
-        also: "fixture use",
-        icon: <PathSign path={SIGNS[choice]} reach={8} width={1.5} size={20} />,
-      })),
-    fresh: ({ at: [position], choice, levelAt }) => {
-      const look = choice as FixtureLook;
-      const { word, verb, noise } = LOOKS[look];
-      return {
-        name: word,
-        look,
-        position,
-        level: levelAt(position),
-        facing: 0,
-        uses: { [newId()]: { order: "a0", ...USE, verb, noise } },
-      };
-    },
+    tray: ({ thingKinds }) =>
+      Object.entries(thingKinds)
+        .filter(([, { uses }]) => Object.keys(uses).length > 0)
+        .map(([choice, kind]) => ({
+          group: "Works",
+          choice,
+          word: kind.name,
+          also: "fixture use",
+          icon: <KindSign kind={kind} size={20} />,
+        })),
+    fresh: ({ mission, at: [position], choice, levelAt }) => ({
+      name: nameOf(mission, { family: "thingKinds", id: choice }),
+      kind: { family: "thingKinds", id: choice },
+      position,
+      level: levelAt(position),
+      facing: 0,
+      begins: { type: "asItsKind" },
+      stands: "there",
+      uses: {},
+    }),
   },
   ...FACING_POINT,
   levelled: true,
   named: 8,
   painted: { at: 13, draw: each(drawFixture) },
-  inPlay: asSetDown,
-  solid: ({ look }) => ({
-    plan: { is: "block", width: LOOKS[look].wide, depth: 0.4 },
-    foot: 0,
-    top: LOOKS[look].tall,
-    of: "iron",
-  }),
+  inPlay: thingsInPlay,
+  solid: solidOf,
   printed: {
     at: 13,
     draw: (fixtures, { at }) =>
@@ -85,8 +89,8 @@ export const fixtures: Traits<"fixtures"> = {
       }),
     legend: { word: "Something to use", sign: <Plate x={2.7} y={0.7} /> },
   },
-  sentence: ({ uses }, mission) => {
-    const all = ordered(uses).map(([, { verb, needs }]) =>
+  sentence: (fixture, mission) => {
+    const all = ordered(usesOfFixture(mission, fixture)).map(([, { verb, needs }]) =>
       needs.type === "nothing"
         ? verb
         : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${pinnedWords(needs.count)} × ${nameOf(mission, needs.item)})`,
@@ -95,7 +99,7 @@ export const fixtures: Traits<"fixtures"> = {
       ? "Nothing can be done with it yet."
       : `People beside it can: ${all.join(", ")}.`;
   },
-  slip: ["uses"],
+  slip: [KindFields, "uses"],
   links: ["gates"],
   offers: (from, gate, mission) => {
     const [a, b] = [nameOf(mission, from), nameOf(mission, gate)];
@@ -104,9 +108,8 @@ export const fixtures: Traits<"fixtures"> = {
       word: `${{ opens: "open", closes: "close", turns: "open or close" }[type]} ${b}`,
       label: `${a} ${type} ${b}`,
       make: (draft) => {
-        const uses = Object.values(sure(draft.fixtures, from.id).uses);
-        const use = uses.find(({ effect }) => effect.type === "nothing") ?? uses[0];
-        if (use) use.effect = { type, gate };
+        const [id, use] = useToTie(draft, from.id);
+        sure(draft.fixtures, from.id).uses[id] = { ...use, effect: { type, gate } };
       },
     }));
   },
@@ -118,20 +121,30 @@ function Plate({ x, y }: { x: number; y: number }) {
   return <rect x={x} y={y} width={1.6} height={1.6} fill={PAPER} stroke={INK} strokeWidth={0.25} />;
 }
 
-/** Drawings of fixtures about the origin, within 7 units, as strokes. */
-const SIGNS: Record<FixtureLook, string> = {
-  lever: "M-5 5L5 5M0 5L4 -5M2.6 -5A1.5 1.5 0 1 1 5.4 -5A1.5 1.5 0 1 1 2.6 -5",
-  bell: "M-5 4L5 4L3.5 2L3.5 -2Q3.5 -5.5 0 -5.5Q-3.5 -5.5 -3.5 -2L-3.5 2ZM-1.2 4.6Q0 6.6 1.2 4.6",
-  lamp: "M-3 5.5L3 5.5M-2.5 -3L2.5 -3L3 4L-3 4ZM-1.5 -3Q-1.5 -6 0 -6Q1.5 -6 1.5 -3M0 -1L0 2",
-  chest: "M-5 -1L5 -1L5 5L-5 5ZM-5 -1Q-5 -5 0 -5Q5 -5 5 -1M-1 1L1 1",
-};
+/** The use of a fixture that does nothing by itself yet, or else its first one. */
+function useToTie(mission: Mission, id: string): [string, Use] {
+  const uses = ordered(usesOfFixture(mission, sure(mission.fixtures, id)));
+  return (
+    uses.find(([, { effect }]) => effect.type === "nothing") ??
+    uses[0] ?? [newId(), { ...USE, order: "a0" }]
+  );
+}
 
-/** Draws a fixture as a square plate with its sign. */
-function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): void {
+/** Half the side of the plate that shows a fixture on the map, pixels. */
+const PLATE = 10;
+
+/** Draws a fixture to scale where it is larger than its plate, and as a plate with its sign. */
+function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean, mission: Mission): void {
   const { c, camera, size } = sheet;
+  const kind = kindOf(mission, fixture);
+  const looks = appearanceOf(mission, fixture);
+  if (kind && Math.max(...extentOf(kind)) * camera.scale > 2 * PLATE) {
+    drawThing(sheet, fixture, kind, looks, selected);
+  }
   const [px, py] = toScreen(camera, size, fixture.position.x, fixture.position.y);
   c.save();
   c.translate(px, py);
+  if (fixture.stands === "gone") c.globalAlpha = 0.55;
   c.save();
   c.rotate((fixture.facing * Math.PI) / 180);
   c.beginPath();
@@ -146,16 +159,20 @@ function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean): void {
   c.fill();
   c.restore();
   c.beginPath();
-  c.roundRect(-10, -10, 20, 20, 3);
-  c.fillStyle = inks.slip;
+  c.roundRect(-PLATE, -PLATE, 2 * PLATE, 2 * PLATE, 3);
+  c.fillStyle = looks && looks.light > 0 ? inks.lichenSoft : inks.slip;
   c.fill();
   c.lineWidth = selected ? 2.6 : 1.4;
   c.strokeStyle = selected ? inks.ink : inks.flint;
   c.stroke();
-  c.lineWidth = 1.6;
+  c.lineWidth = 1.6 / 7;
   c.lineJoin = "round";
   c.lineCap = "round";
   c.strokeStyle = inks.ink;
-  c.stroke(new Path2D(SIGNS[fixture.look]));
+  c.fillStyle = inks.ink;
+  c.scale(7, 7);
+  const { lines, filled } = drawn(looks?.drawing ?? {});
+  c.fill(new Path2D(filled));
+  c.stroke(new Path2D(lines));
   c.restore();
 }

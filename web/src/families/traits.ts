@@ -105,8 +105,8 @@ export interface InPlay {
   /** Whether it is watched with all that a designer sees. */
   designer: boolean;
   gates: Record<string, Gate["stands"]>;
-  /** The props that are gone, by id. */
-  gone: string[];
+  /** The props and fixtures that are otherwise than they were set down, by id. */
+  things: Record<string, { stands: "gone" | "there"; look: string }>;
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the effects that go on. */

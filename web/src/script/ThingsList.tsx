@@ -20,7 +20,7 @@ const UNSPOKEN: ReadonlySet<Ref["family"]> = new Set<Ref["family"]>([
   "placeNames",
   "speakers",
   "purposes",
-  "propKinds",
+  "thingKinds",
   "props",
   "walls",
   "decks",

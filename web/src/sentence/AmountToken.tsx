@@ -36,10 +36,10 @@ function readings(entries: Entry[]) {
 }
 
 /** What can stand in a slot, in words. */
-function gapWords({ is, family, options }: Slot): string {
+function gapWords({ is, families, options }: Slot): string {
   if (options) return options.map(({ word }) => word).join(" / ");
   if (is === "whom") return "some";
-  const word = family ? FAMILY_WORDS[family] : "place";
+  const word = families?.[0] ? FAMILY_WORDS[families[0]] : "place";
   return `${/^[aeiou]/.test(word) ? "an" : "a"} ${word}`;
 }
 
@@ -145,7 +145,8 @@ type Parts = Record<string, unknown>;
 /** A fresh reading; what it names is the first that there is. */
 function fresh(mission: Mission, entry: Entry): Reading {
   const parts: Parts = { ...entry.fresh };
-  for (const [slot, { is, family }] of Object.entries(entry.slots)) {
+  for (const [slot, { is, families }] of Object.entries(entry.slots)) {
+    const family = families?.[0];
     if (is === "ref" && family) {
       const [id] = Object.keys(mission[family]);
       parts[slot] = { family, id: id ?? "" };
@@ -211,7 +212,9 @@ function ReadingToken(props: {
         />
       );
     case "ref":
-      return slot.family && <RefToken value={value as Ref} family={slot.family} take={take} />;
+      return (
+        slot.families && <RefToken value={value as Ref} families={slot.families} take={take} />
+      );
     case "place":
       return <PlaceToken value={value as Place} take={take} />;
     default:

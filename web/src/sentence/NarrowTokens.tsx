@@ -11,7 +11,11 @@ export function NarrowTokens({ whom, take }: { whom: Whom; take: (whom: Whom) =>
         <>
           {inner}
           <span>inside</span>
-          <RefToken value={whom.zone} family="zones" take={(zone) => take({ ...whom, zone })} />
+          <RefToken
+            value={whom.zone}
+            families={["zones"]}
+            take={(zone) => take({ ...whom, zone })}
+          />
         </>
       );
     case "within":

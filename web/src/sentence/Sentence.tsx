@@ -5,7 +5,6 @@ import {
   type Amount,
   type Audience,
   clockWords,
-  type Family,
   type Pinned,
   type Place,
   type Ref,
@@ -16,6 +15,7 @@ import {
 import { type Entry, isLeftOut, type Slot, usePhrases } from "../document/phrases";
 import { sure } from "../document/sure";
 import { measured } from "../document/units";
+import { looksOf } from "../families/kinds";
 import type { Where } from "../things/where";
 import { ClockBox, NumberBox } from "../ui/controls";
 import { AmountToken } from "./AmountToken";
@@ -38,7 +38,8 @@ interface SentenceProps {
 
 /** A sentence of the script: its words, and a token for each slot. */
 export function Sentence({ entry, value, path, label }: SentenceProps) {
-  const alone = useMission(({ mission }) => Object.keys(mission.starts).length < 2);
+  const mission = useMission((state) => state.mission);
+  const alone = Object.keys(mission.starts).length < 2;
   let plural = false;
   return entry.pieces.map((piece, i) => {
     if (piece.text) {
@@ -60,6 +61,7 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
         key={i}
         name={slot}
         slot={of}
+        among={of.families?.[0] === "looks" ? looksOf(mission, value, path) : undefined}
         value={value[slot]}
         path={[...path, slot]}
         label={label}
@@ -80,6 +82,8 @@ export function Sentence({ entry, value, path, label }: SentenceProps) {
 interface SlotProps {
   name: string;
   slot: Slot;
+  /** The ids of those that can be chosen, where it is not all. */
+  among?: Set<string> | undefined;
   value: unknown;
   path: Path;
   label: string;
@@ -115,7 +119,14 @@ export function SlotToken(props: SlotProps): ReactNode {
     case "audience":
       return <AudienceToken value={value as Audience} inTurn={props.inTurn} take={take} />;
     case "ref":
-      return <RefToken value={value as Ref} family={slot.family as Family} take={take} />;
+      return (
+        <RefToken
+          value={value as Ref}
+          families={slot.families ?? []}
+          among={props.among}
+          take={take}
+        />
+      );
     case "place":
       return <PlaceToken value={value as Place} take={take} />;
     case "where":

@@ -9,7 +9,7 @@ function entry(pieces: Entry["pieces"], slots: Record<string, Slot>): Entry {
 describe("a sentence without its values", () => {
   it("names what each slot takes in plain words", () => {
     const flag = entry([{ slot: "flag" }, { text: "is" }, { slot: "on" }], {
-      flag: { is: "ref", family: "flags" },
+      flag: { is: "ref", families: ["flags"] },
       on: {
         is: "choice",
         options: [
@@ -23,7 +23,7 @@ describe("a sentence without its values", () => {
 
   it("leaves open what the sentence names the family of itself", () => {
     const opens = entry([{ text: "open the objective" }, { slot: "it" }], {
-      it: { is: "ref", family: "objectives" },
+      it: { is: "ref", families: ["objectives"] },
     });
     expect(gist(opens)).toBe("open the objective …");
     expect(gist(opens, { it: "Cross" })).toBe("open the objective Cross");
@@ -44,7 +44,7 @@ describe("a sentence without its values", () => {
   });
 
   it.each<[Slot, string]>([
-    [{ is: "ref", family: "events" }, "an event"],
+    [{ is: "ref", families: ["events"] }, "an event"],
     [{ is: "number", unit: "s" }, "some time"],
     [{ is: "number", unit: "clock" }, "a time of day"],
     [{ is: "scaled" }, "a number"],

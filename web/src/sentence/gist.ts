@@ -25,7 +25,7 @@ export function gist(entry: Entry, filled: Record<string, string> = {}): string 
       const words = text ?? agree?.[0] ?? filled[slot];
       if (words !== undefined) return words;
       const of = sure(entry.slots, slot);
-      const named = of.family && pieces[i - 1]?.text?.endsWith(FAMILY_WORDS[of.family]);
+      const named = of.families?.some((it) => pieces[i - 1]?.text?.endsWith(FAMILY_WORDS[it]));
       return named ? "…" : slotGist(of);
     })
     .join(" ")
@@ -41,7 +41,7 @@ function slotGist(slot: Slot): string {
     case "audience":
       return "the players";
     case "ref": {
-      const word = FAMILY_WORDS[slot.family ?? "units"];
+      const word = FAMILY_WORDS[slot.families?.[0] ?? "units"];
       return `${/^[aeio]/.test(word) ? "an" : "a"} ${word}`;
     }
     case "choice":

@@ -23,7 +23,7 @@ const used: Entry = {
     { agree: ["time", "times"] },
   ],
   slots: {
-    fixture: { is: "ref", family: "fixtures" },
+    fixture: { is: "ref", families: ["fixtures"] },
     comparison: { is: "choice", options: [{ value: "atLeast", word: "at least" }] },
     times: { is: "amount", unit: "" },
   },

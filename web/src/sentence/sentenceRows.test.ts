@@ -16,7 +16,7 @@ const entry = (type: string, group: string, text: string, slots: Entry["slots"] 
   fresh: { type },
 });
 const ENTRIES = [
-  entry("turn", "Flags", "turn", { flag: { is: "ref", family: "flags" } }),
+  entry("turn", "Flags", "turn", { flag: { is: "ref", families: ["flags"] } }),
   entry("harm", "Units", "harm", { who: { is: "selector" } }),
   entry("harmless", "Units", "do no harm"),
 ];

@@ -218,8 +218,10 @@ function named(mission: Mission, sought: string): [Ref, string][] {
 }
 
 function fits(entry: Entry, slot: string, ref: Ref): boolean {
-  const { is, family } = sure(entry.slots, slot);
-  return (is === "ref" && family === ref.family) || (is === "selector" && ref.family in WHOM);
+  const { is, families } = sure(entry.slots, slot);
+  return (
+    (is === "ref" && families?.includes(ref.family)) || (is === "selector" && ref.family in WHOM)
+  );
 }
 
 function filling(entry: Entry, slot: string, ref: Ref): unknown {

@@ -19,16 +19,22 @@ import { ThingIcon } from "../things/ThingIcon";
 import type { Option } from "./Picker";
 
 /** Things of some families to choose from. */
-export function thingOptions(mission: Mission, families: Family[]): Option[] {
+export function thingOptions(
+  mission: Mission,
+  families: Family[],
+  among?: Set<string> | undefined,
+): Option[] {
   return families.flatMap((family) =>
-    Object.keys(mission[family]).map((id) => {
-      const ref = { family, id };
-      return {
-        value: key(ref),
-        word: nameOf(mission, ref),
-        icon: <ThingIcon key={id} thing={ref} />,
-      };
-    }),
+    Object.keys(mission[family])
+      .filter((id) => !among || among.has(id))
+      .map((id) => {
+        const ref = { family, id };
+        return {
+          value: key(ref),
+          word: nameOf(mission, ref),
+          icon: <ThingIcon key={id} thing={ref} />,
+        };
+      }),
   );
 }
 
@@ -59,6 +65,7 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   objectives: "New objective",
   endings: "New ending",
   purposes: "New purpose",
+  looks: "New look",
   wavePlans: "New wave plan",
 };
 
@@ -84,6 +91,7 @@ export function makeNew(
       draft.labels[id] = { name, order: orderAfter(draft.labels), things: {} };
     }
     if (family === "purposes") draft.purposes[id] = { name: freshName(draft.purposes, "Purpose") };
+    if (family === "looks") draft.looks[id] = { name: freshName(draft.looks, "Look") };
     if (family === "counters") {
       draft.counters[id] = {
         name: freshName(draft.counters, "Counter"),

@@ -106,28 +106,36 @@ export function PinnedToken(props: {
   );
 }
 
-export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) => void }) {
+export function RefToken(props: {
+  value: Ref;
+  /** Of which families it may be; new ones are made of the first. */
+  families: Family[];
+  /** The ids of those that can be chosen, where it is not all. */
+  among?: Set<string> | undefined;
+  take: (ref: Ref) => void;
+}) {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const highlight = useDesk((desk) => desk.light);
-  const { value, family } = props;
+  const { value, families, among } = props;
+  const family = families[0] ?? "units";
   const lost = isOpen(mission, value);
   const name = nameOf(mission, value);
   const makes = MADE_HERE[family];
   const onGround = useDesk((desk) => desk.map !== null);
-  const drawn = onGround ? drawnFamily([family]) : undefined;
+  const drawn = onGround ? drawnFamily(families) : undefined;
   return (
     <Token
       look={lost ? "open" : "thing"}
       edge={lost ? undefined : edgeOf(mission, value)}
       label={lost ? `Open: ${name}` : name}
-      drop={{ fits: (ref) => ref.family === family, take: props.take }}
+      drop={{ fits: (ref) => families.includes(ref.family), take: props.take }}
       onHover={(on) => highlight(on ? key(value) : null)}
       content={(close) => (
         <OptionList
           label={FAMILY_WORDS[family]}
           search
-          options={thingOptions(mission, [family])}
+          options={thingOptions(mission, families, among)}
           chosen={key(value)}
           onChoose={(chosen) => {
             props.take(refOf(chosen));
@@ -156,7 +164,7 @@ export function RefToken(props: { value: Ref; family: Family; take: (ref: Ref) =
           }
         >
           {isPlacedFamily(family) && (
-            <PointButton families={[family]} onPoint={props.take} close={close} />
+            <PointButton families={families} onPoint={props.take} close={close} />
           )}
         </OptionList>
       )}

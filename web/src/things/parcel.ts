@@ -21,7 +21,7 @@ import { moveThings, positionsOf } from "./geometry";
 const CATALOGUE = [
   "kinds",
   "weapons",
-  "propKinds",
+  "thingKinds",
   "itemKinds",
   "sides",
   "purposes",

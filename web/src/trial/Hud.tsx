@@ -4,6 +4,7 @@ import { type Mission, ordered } from "../document/mission";
 import { ItemSign } from "../families/items";
 import { Portrait } from "../talk/Portrait";
 import { Button } from "../ui/controls";
+import { NoticeCard } from "../ui/NoticeCard";
 import { beginsWhen } from "./beginsWhen";
 import { courseWords } from "./courseWords";
 import { signs } from "./decode";
@@ -101,6 +102,22 @@ export function Notes({ game }: { game: Game }) {
           {note.text}
         </p>
       ))}
+    </div>
+  );
+}
+
+/** How long what was read stays, in steps, and how many more for each letter. */
+const READ = 3 * STEPS;
+const READ_PER_LETTER = STEPS / 12;
+
+/** What the player has just read. */
+export function Reading({ game }: { game: Game }) {
+  const reads = useStore(game.store, ({ reads: it, step }) =>
+    it && step - it.step < READ + READ_PER_LETTER * it.text.length ? it : null,
+  );
+  return (
+    <div aria-live="polite" className="mt-2 flex w-full justify-center">
+      {reads && <NoticeCard title={reads.fixture} text={reads.text} />}
     </div>
   );
 }

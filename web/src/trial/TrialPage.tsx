@@ -25,6 +25,7 @@ import {
   Notes,
   Objectives,
   Offers,
+  Reading,
   Self,
   Timers,
 } from "./Hud";
@@ -197,6 +198,7 @@ function Stage(props: PlayProps) {
           )}
           <div className="pointer-events-none absolute right-4 bottom-4 left-[17.5rem] flex flex-col items-center">
             {plays && <Offers game={game} mission={mission} />}
+            <Reading game={game} />
             <Notes game={game} />
           </div>
           {noWay && <Banner>There is no way there on foot.</Banner>}

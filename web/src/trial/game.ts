@@ -39,8 +39,10 @@ export interface TrialState {
   notes: Note[];
   /** How each gate stands, by id. */
   gates: Record<string, Gate["stands"]>;
-  /** The props that are gone, by id. */
-  gone: string[];
+  /** The props and fixtures that are otherwise than they were set down, by id. */
+  things: Said<"things">["things"];
+  /** What the player has last read. */
+  reads: Said<"reads"> | null;
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the calls that the player can send. */
@@ -144,7 +146,8 @@ export class Game {
     objectives: [],
     notes: [],
     gates: {},
-    gone: [],
+    things: {},
+    reads: null,
     markers: [],
     calls: [],
     effects: [],
@@ -306,6 +309,9 @@ export class Game {
         break;
       case "mustStand":
         this.store.setState({ mustStand: message.step });
+        break;
+      case "reads":
+        this.store.setState({ reads: message });
         break;
       case "zoneActs":
         this.store.setState({ zoneActs: message });

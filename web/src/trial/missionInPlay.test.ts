@@ -13,7 +13,7 @@ const marker = sure(Object.keys(harrow.markers), 0);
 const effect = sure(Object.keys(harrow.effects), 0);
 const PLAY: InPlay = {
   designer: false,
-  gone: [],
+  things: {},
   gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),
   markers: [marker],
   effects: [effect],
@@ -28,10 +28,20 @@ describe("a mission in play", () => {
     });
   });
 
-  it("has no props that are gone", () => {
+  it("has no props that are gone, and the looks that things have by now", () => {
     const [first = "", ...others] = Object.keys(harrow.props);
-    const without = missionInPlay(harrow, { ...PLAY, gone: [first] });
+    const without = missionInPlay(harrow, {
+      ...PLAY,
+      things: {
+        [first]: { stands: "gone", look: "look-plain" },
+        "fixture-bell": { stands: "there", look: "rung" },
+      },
+    });
     expect(Object.keys(without.props)).toEqual(others);
+    expect(without.fixtures["fixture-bell"]?.begins).toEqual({
+      type: "look",
+      look: { family: "looks", id: "rung" },
+    });
     expect(missionInPlay(harrow, PLAY).props).toEqual(harrow.props);
   });
 

@@ -135,9 +135,9 @@ function PartyLine(props: {
       <span className="flex grow flex-wrap items-center gap-x-1 text-large">
         <ScaledToken label={`Count of ${name}`} value={party.count} take={take("count")} />
         <span>×</span>
-        <RefToken value={party.kind} family="kinds" take={take("kind")} />
+        <RefToken value={party.kind} families={["kinds"]} take={take("kind")} />
         <span>of</span>
-        <RefToken value={party.side} family="sides" take={take("side")} />
+        <RefToken value={party.side} families={["sides"]} take={take("side")} />
         <span>come</span>
         <Variant
           entries={props.phrases.from}

@@ -162,7 +162,7 @@ function ToWhom(props: { path: string[]; working: Working; label: string; phrase
       {bears.type !== "whatever" && (
         <RefToken
           value={bears.itemKind}
-          family="itemKinds"
+          families={["itemKinds"]}
           take={(itemKind) => set("bears", { ...bears, itemKind })}
         />
       )}

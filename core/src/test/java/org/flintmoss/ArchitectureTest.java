@@ -48,7 +48,7 @@ class ArchitectureTest {
           "word", "",
           "json", "word",
           "catalogue", "word",
-          "ground", "word",
+          "ground", "catalogue word",
           "sentence", "catalogue ground word",
           "zone", "catalogue sentence word",
           "script", "sentence word",

@@ -18,19 +18,23 @@ final class Defaults {
               "zones",
               "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'strength':100}"),
           Map.entry("kinds", "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0}}"),
+          Map.entry("thingKinds", "{'material':'wood','uses':{}}"),
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
           Map.entry("walls", "{'slits':{}," + GROUND),
           Map.entry("gates", "{" + GROUND),
           Map.entry("items", "{" + GROUND),
-          Map.entry("fixtures", "{" + GROUND),
+          Map.entry("fixtures", "{'begins':{'type':'asItsKind'},'stands':'there'," + GROUND),
           Map.entry("cargo", "{" + GROUND),
           Map.entry("posts", "{" + TOP),
           Map.entry("spawnPoints", "{" + TOP),
           Map.entry(
               "decks",
               "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
-          Map.entry("props", "{'look':0,'sunk':0,'tilt':0," + GROUND),
+          Map.entry(
+              "props",
+              "{'begins':{'type':'asItsKind'},'stands':'there','wear':'none','sunk':0,'tilt':0,"
+                  + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(
               "squads",
@@ -48,7 +52,11 @@ final class Defaults {
   private static final String WAYPOINT =
       "{'height':{'type':'any'},'task':{'type':'nothing'},'follows':'','leads':''}";
 
-  private static final String USE = "{'needs':{'type':'nothing'},'gives':{'type':'nothing'}}";
+  private static final String APPEARANCE =
+      "{'drawing':{},'height':1,'stops':{'movement':false,'sight':false,'shots':false,'sound':0},'cover':0,'light':0}";
+
+  private static final String USE =
+      "{'open':{'type':'all'},'offered':{'type':'always'},'counted':'all','needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'},'turns':{'type':'stays'},'tells':''}";
 
   private static final Map<String, List<String>> PINNED =
       Map.ofEntries(
@@ -139,6 +147,9 @@ final class Defaults {
     }
     thing.path("waypoints").forEach(point -> fill((ObjectNode) point, WAYPOINT));
     thing.path("uses").forEach(Defaults::use);
+    if (steps[1].equals("thingKinds")) {
+      thing.path("looks").forEach(look -> fill((ObjectNode) look, APPEARANCE));
+    }
     return fill(thing, PLAIN.getOrDefault(steps[1], "{}"));
   }
 

@@ -290,8 +290,16 @@ public final class Stage {
   public Stage lever(String id, double x, double y, int times, String effect) {
     return put(
         "/fixtures/" + id,
-        "{'name':'%s','look':'lever','position':{'x':%s,'y':%s},'facing':0,'uses':{'u':{'order':'a1','verb':'Pull','seconds':2,'times':%d,'noise':10,'effect':%s}}}"
+        "{'name':'%s','kind':{'family':'thingKinds','id':'lever-kind'},'position':{'x':%s,'y':%s},'facing':0,'uses':{'u1':{'order':'a1','verb':'Pull','seconds':2,'times':%d,'noise':10,'effect':%s}}}"
             .formatted(id, x, y, times, effect));
+  }
+
+  /** Puts a fixture of the catalogue, with the uses of its kind. */
+  public Stage fixture(String id, String kind, double x, double y, double facing) {
+    return put(
+        "/fixtures/" + id,
+        "{'name':'%s','kind':%s,'position':{'x':%s,'y':%s},'facing':%s,'uses':{}}"
+            .formatted(id, ref("thingKinds", kind), x, y, facing));
   }
 
   /** Puts a number of items of a kind of the blank catalogue on the ground. */
@@ -314,7 +322,7 @@ public final class Stage {
     return put(
         "/props/" + id,
         "{'name':'%s','kind':%s,'position':{'x':%s,'y':%s},'facing':%s}"
-            .formatted(id, ref("propKinds", kind), x, y, facing));
+            .formatted(id, ref("thingKinds", kind), x, y, facing));
   }
 
   /** Puts a wave plan whose parties come in at points, given as x, y pairs. */

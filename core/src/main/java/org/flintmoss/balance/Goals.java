@@ -3,24 +3,20 @@ package org.flintmoss.balance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import org.flintmoss.mission.ground.Fixture;
-import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Item;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Comparison;
-import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
-import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.zone.Work;
 import org.flintmoss.script.Act;
 import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Fact;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Program;
+import org.flintmoss.script.Quantity;
 import org.flintmoss.script.Script;
 import org.flintmoss.script.Trigger;
 import org.flintmoss.script.ZoneWorking;
@@ -43,7 +39,7 @@ final class Goals {
    * Something to do.
    *
    * @param zone to be inside of; -1 for a fixture or an item, -2 for a point to go to
-   * @param use of the fixture, from 1; 0 for a zone or an item
+   * @param use the number of the use of a fixture, from 1; 0 for a zone or an item
    * @param course whether it is the next zone of a course
    */
   record Goal(double x, double y, int zone, int use, boolean course) {
@@ -66,7 +62,7 @@ final class Goals {
   private final World world;
   private final Plan plan;
   private final Script script;
-  private final List<Fixture> fixtures;
+  private final UseGoals uses;
   private final List<Item> items;
   private final List<Ending> endings;
   private final List<Objective> objectives;
@@ -75,7 +71,7 @@ final class Goals {
     this.world = world;
     plan = world.plan();
     script = plan.script();
-    fixtures = List.copyOf(plan.mission().fixtures().values());
+    uses = new UseGoals(world);
     items = List.copyOf(plan.mission().items().values());
     endings = List.copyOf(plan.mission().endings().values());
     objectives = List.copyOf(plan.mission().objectives().values());
@@ -93,7 +89,8 @@ final class Goals {
     if (next != null || !any) {
       return next;
     }
-    List<Goal> ways = levers();
+    List<Goal> ways = new ArrayList<>();
+    make(uses.opening(unit), unit, ways);
     ways.addAll(pads(unit));
     return nearest(unit, ways);
   }
@@ -246,7 +243,7 @@ final class Goals {
 
   private static boolean wants(Fact fact, int unit) {
     return switch (Measures.of(fact)) {
-      case USED, TAKEN_UP, CALLED -> true;
+      case USED, TAKEN_UP, CALLED, THING_STANDS, THING_LOOKS -> true;
       case HOLDS -> fact.comparison() == Comparison.AT_LEAST;
       case CARRIES -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
       case INSIDE, FINISHED -> speaksOf(fact, unit);
@@ -286,10 +283,21 @@ final class Goals {
         goals.add(inside ? beyond(trigger.subject()) : zone(trigger.subject()));
       }
       case PASSES_ZONE, FINISHES_LAP, FINISHES_COURSE -> nextOn(trigger.subject(), unit, goals);
-      case USES, USES_WITH, TAKES_FROM -> use(fixtures.get(trigger.subject()), unit, goals);
+      case USES, USES_WITH, TAKES_FROM -> use(trigger.subject(), unit, goals);
       case TAKES_UP -> fetch(trigger.subject(), -1, goals);
+      case STANDS_ANEW -> {
+        Standing to = Standing.values()[trigger.state()];
+        make(uses.standing(unit, trigger.subject(), to), unit, goals);
+      }
+      case COMES_TO_LOOK ->
+          make(uses.looking(unit, trigger.subject(), trigger.state()), unit, goals);
       default -> {}
     }
+  }
+
+  private static Standing asked(Fact fact) {
+    int to = fact.bound() instanceof Quantity.Fixed fixed ? (int) fixed.value() : 0;
+    return Standing.values()[to];
   }
 
   /** A point outside of a zone. */
@@ -305,10 +313,15 @@ final class Goals {
       goals.add(zone(fact.subject()));
     } else if (!world.script().truth(number)) {
       switch (Measures.of(fact)) {
-        case USED -> use(fixtures.get(fact.subject()), unit, goals);
+        case USED -> use(fact.subject(), unit, goals);
         case TAKEN_UP -> {
           Position at = items.get(fact.subject()).position();
           goals.add(new Goal(at.x(), at.y(), -1, 0));
+        }
+        case THING_STANDS -> make(uses.standing(unit, fact.subject(), asked(fact)), unit, goals);
+        case THING_LOOKS -> {
+          int looks = plan.looks();
+          make(uses.looking(unit, fact.subject() / looks, fact.subject() % looks), unit, goals);
         }
         case CARRIES -> fetch(fact.subject(), -1, goals);
         case HOLDS -> bring(fact.subject() / items(), fact.subject() % items(), unit, goals);
@@ -340,31 +353,24 @@ final class Goals {
     return new Goal(x, y, zone, 0);
   }
 
-  /** The first use of a fixture, or first what it asks for. */
-  private void use(Fixture fixture, int unit, List<Goal> goals) {
-    Map.Entry<String, Fixture.Use> first =
-        Ordered.sort(fixture.uses()).stream().findFirst().orElse(null);
-    if (first == null) {
-      return;
-    }
-    int needs =
-        switch (first.getValue().needs()) {
-          case Fixture.BareHands _ -> -1;
-          case Fixture.Holding holding ->
-              missing(unit, holding.item(), holding.count().at(plan.terms()));
-          case Fixture.Spending spending ->
-              missing(unit, spending.item(), spending.count().at(plan.terms()));
-        };
-    if (needs >= 0) {
-      fetch(needs, -1, goals);
-    } else {
-      goals.add(new Goal(fixture.position().x(), fixture.position().y(), -1, 1));
+  /** The first use of a fixture that is offered, or first what it asks for. */
+  private void use(int fixture, int unit, List<Goal> goals) {
+    int first = uses.first(fixture, unit);
+    if (first >= 0) {
+      make(List.of(first), unit, goals);
     }
   }
 
-  private int missing(int unit, Ref item, double count) {
-    int kind = plan.actors().index(item);
-    return kind >= 0 && world.read().carries(unit, kind) < count ? kind : -1;
+  /** To make one of some uses, or first to have what they ask for. */
+  private void make(List<Integer> some, int unit, List<Goal> goals) {
+    for (int use : some) {
+      int lacks = uses.lacks(unit, use);
+      if (lacks >= 0) {
+        fetch(lacks, -1, goals);
+      } else {
+        goals.add(uses.goal(use));
+      }
+    }
   }
 
   /** Where items of a kind lie, outside of a zone. */
@@ -384,39 +390,5 @@ final class Goals {
     } else {
       fetch(kind, zone, goals);
     }
-  }
-
-  /** Everything that may open a gate that is not open, or take a prop out of the way. */
-  private List<Goal> levers() {
-    List<Goal> levers = new ArrayList<>();
-    for (Fixture fixture : fixtures) {
-      int slot = 0;
-      for (Map.Entry<String, Fixture.Use> use : Ordered.sort(fixture.uses())) {
-        slot++;
-        boolean opens =
-            switch (use.getValue().effect()) {
-              case Fixture.OpensGate gate -> isShut(gate.gate());
-              case Fixture.TurnsGate gate -> isShut(gate.gate());
-              case Fixture.LetsStand(Ref prop, Standing stands) ->
-                  stands == Standing.GONE && isThere(prop);
-              case Fixture.ClosesGate _, Fixture.Nothing _ -> false;
-            };
-        if (opens) {
-          Position at = fixture.position();
-          levers.add(new Goal(at.x(), at.y(), -1, slot));
-        }
-      }
-    }
-    return levers;
-  }
-
-  private boolean isShut(Ref gate) {
-    int number = plan.actors().index(gate);
-    return number >= 0 && world.read().gate(number) != Gate.State.OPEN;
-  }
-
-  private boolean isThere(Ref prop) {
-    int number = plan.actors().index(prop);
-    return number >= 0 && world.read().standing(number) == Standing.THERE;
   }
 }

@@ -245,7 +245,8 @@ final class Stagehand implements Understudy {
     }
     if (goal.use() > 0 && !others) {
       claims.put(goal, new Claim(seat, read.step() + LEAVES));
-      commands.add(new Command(seat, new Input.Use(goal.use())));
+      int slot = read.slot(unit, goal.use() - 1);
+      commands.add(new Command(seat, new Input.Use(slot)));
     }
     last.goal = goal;
   }

@@ -37,7 +37,8 @@ public final class Migrations {
           Migrations::toSixteenth,
           UnaryOperator.identity(),
           Migrations::toEighteenth,
-          Migrations::toNineteenth);
+          Migrations::toNineteenth,
+          TwentiethShape::of);
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;
@@ -646,7 +647,7 @@ public final class Migrations {
   }
 
   /** Changes the things of a document, and those that its bundles are made of. */
-  private static void things(ObjectNode document, Consumer<ObjectNode> change) {
+  static void things(ObjectNode document, Consumer<ObjectNode> change) {
     change.accept(document);
     each(
         document,
@@ -654,7 +655,7 @@ public final class Migrations {
         bundle -> each(bundle, "editions", it -> change.accept((ObjectNode) it.path("parts"))));
   }
 
-  private static void each(ObjectNode holder, String map, Consumer<ObjectNode> change) {
+  static void each(ObjectNode holder, String map, Consumer<ObjectNode> change) {
     for (JsonNode entry : holder.path(map)) {
       if (entry instanceof ObjectNode fields) {
         change.accept(fields);
@@ -662,7 +663,7 @@ public final class Migrations {
     }
   }
 
-  private static void type(ObjectNode holder, String field, String type) {
+  static void type(ObjectNode holder, String field, String type) {
     holder.putObject(field).put("type", type);
   }
 }

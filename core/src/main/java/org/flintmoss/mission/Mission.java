@@ -7,14 +7,17 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.Map;
 import java.util.SortedMap;
+import java.util.TreeMap;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.bundle.BundleCopy;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
-import org.flintmoss.mission.catalogue.PropKind;
+import org.flintmoss.mission.catalogue.Look;
 import org.flintmoss.mission.catalogue.Purpose;
 import org.flintmoss.mission.catalogue.Side;
 import org.flintmoss.mission.catalogue.Stance;
+import org.flintmoss.mission.catalogue.ThingKind;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.mission.ground.Building;
 import org.flintmoss.mission.ground.Cargo;
@@ -100,7 +103,8 @@ public record Mission(
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Building> buildings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Road> roads,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Crossing> crossings,
-    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PropKind> propKinds,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ThingKind> thingKinds,
+    @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Look> looks,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ItemKind> itemKinds,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Item> items,
@@ -133,7 +137,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 19;
+  public static final int SCHEMA = 20;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -162,7 +166,8 @@ public record Mission(
       case BUILDINGS -> buildings;
       case ROADS -> roads;
       case CROSSINGS -> crossings;
-      case PROP_KINDS -> propKinds;
+      case THING_KINDS -> thingKinds;
+      case LOOKS -> looks;
       case PROPS -> props;
       case ITEM_KINDS -> itemKinds;
       case ITEMS -> items;
@@ -193,6 +198,16 @@ public record Mission(
       case COPIES -> copies;
       case TODOS -> todos;
     };
+  }
+
+  /** What can be done with a fixture: what its kind says, and what it says itself, by id. */
+  public SortedMap<String, Use> usesOf(Fixture fixture) {
+    if (!(find(fixture.kind()) instanceof ThingKind kind) || kind.uses().isEmpty()) {
+      return fixture.uses();
+    }
+    SortedMap<String, Use> uses = new TreeMap<>(kind.uses());
+    uses.putAll(fixture.uses());
+    return uses;
   }
 
   /** On which terms it is played by as many as it has starts for, or by one who is nowhere. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
@@ -28,6 +29,7 @@ public final class ActorIndex {
   private final List<Member> members = new ArrayList<>();
   private final Map<Ref, Integer> numbers = new HashMap<>();
   private final Map<Ref, Integer> indexes = new HashMap<>();
+  private final Map<Ref, Integer> thingNumbers = new LinkedHashMap<>();
   private final int[] seats;
 
   /** The cast of a mission. */
@@ -41,6 +43,11 @@ public final class ActorIndex {
       int index = 0;
       for (String id : mission.of(family).keySet()) {
         indexes.put(new Ref(family, id), index++);
+      }
+    }
+    for (Family family : List.of(Family.PROPS, Family.FIXTURES)) {
+      for (String id : mission.of(family).keySet()) {
+        thingNumbers.put(new Ref(family, id), thingNumbers.size());
       }
     }
     seats =
@@ -73,6 +80,16 @@ public final class ActorIndex {
   /** The number of anything else within its family, by id; -1 for an open reference. */
   public int index(Ref ref) {
     return indexes.getOrDefault(ref, -1);
+  }
+
+  /** The number of a prop or fixture among both; -1 for an open reference. */
+  public int thing(Ref ref) {
+    return thingNumbers.getOrDefault(ref, -1);
+  }
+
+  /** The props and fixtures in their numbering. */
+  public List<Ref> things() {
+    return List.copyOf(thingNumbers.keySet());
   }
 
   /** How many sides are told apart: those of the mission, and one for all whose side is gone. */

@@ -1,5 +1,6 @@
 package org.flintmoss.script;
 
+import java.lang.reflect.RecordComponent;
 import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.sentence.Selector;
@@ -7,6 +8,7 @@ import org.flintmoss.mission.sentence.ZonePart;
 import org.flintmoss.mission.word.Comparison;
 import org.flintmoss.mission.word.Components;
 import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Names;
 import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.mission.word.Ref;
 
@@ -32,11 +34,15 @@ final class FactParts {
 
   static FactParts of(Record sentence, Lookup lookup) {
     FactParts parts = new FactParts(lookup);
-    Components.each(sentence, (_, part) -> parts.take(part));
+    Components.each(sentence, parts::take);
     return parts;
   }
 
-  private void take(Object part) {
+  private void take(RecordComponent component, Object part) {
+    if (part instanceof Ref ref && component.getAnnotation(Names.class).value().length > 1) {
+      subject(lookup.actors().thing(ref));
+      return;
+    }
     switch (part) {
       case Selector selector when who == null -> who = selector;
       case Selector other -> subject(lookup.crowdNumber(other));

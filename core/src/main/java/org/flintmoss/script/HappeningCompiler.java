@@ -18,7 +18,8 @@ final class HappeningCompiler {
   /**
    * What a sentence listens for.
    *
-   * @param about the thing that it names; null for none
+   * @param about what it names; null for none
+   * @param thing whether that is a prop or a fixture, which are numbered together
    * @param with the second thing that it names; null for none
    * @param state the ordinal of the state that it names; -1 for none
    */
@@ -26,6 +27,7 @@ final class HappeningCompiler {
       Class<H> type,
       Trigger.Of of,
       Function<H, Ref> about,
+      boolean thing,
       Function<H, Ref> with,
       ToIntFunction<H> state) {}
 
@@ -95,11 +97,18 @@ final class HappeningCompiler {
                   Trigger.Of.GATE_BECOMES,
                   Happening.GateBecomes::gate,
                   it -> it.state().ordinal()),
-              row(
-                  Happening.PropBecomes.class,
-                  Trigger.Of.PROP_BECOMES,
-                  Happening.PropBecomes::prop,
+              ofThing(
+                  Happening.StandsAnew.class,
+                  Trigger.Of.STANDS_ANEW,
+                  Happening.StandsAnew::thing,
+                  _ -> null,
                   it -> it.stands().ordinal()),
+              ofThing(
+                  Happening.ComesToLook.class,
+                  Trigger.Of.COMES_TO_LOOK,
+                  Happening.ComesToLook::thing,
+                  Happening.ComesToLook::look,
+                  _ -> -1),
               row(Happening.WaveComes.class, Trigger.Of.WAVE_COMES, Happening.WaveComes::wave),
               row(Happening.WaveFalls.class, Trigger.Of.WAVE_FALLS, Happening.WaveFalls::wave),
               row(
@@ -141,12 +150,21 @@ final class HappeningCompiler {
 
   private static <H extends Happening> Row<H> row(
       Class<H> type, Trigger.Of of, Function<H, Ref> about, ToIntFunction<H> state) {
-    return new Row<>(type, of, about, _ -> null, state);
+    return new Row<>(type, of, about, false, _ -> null, state);
   }
 
   private static <H extends Happening> Row<H> ofTwo(
       Class<H> type, Trigger.Of of, Function<H, Ref> about, Function<H, Ref> with) {
-    return new Row<>(type, of, about, with, _ -> -1);
+    return new Row<>(type, of, about, false, with, _ -> -1);
+  }
+
+  private static <H extends Happening> Row<H> ofThing(
+      Class<H> type,
+      Trigger.Of of,
+      Function<H, Ref> about,
+      Function<H, Ref> with,
+      ToIntFunction<H> state) {
+    return new Row<>(type, of, about, true, with, state);
   }
 
   private final Lookup lookup;
@@ -185,7 +203,7 @@ final class HappeningCompiler {
   private <H extends Happening> Trigger trigger(Happening happening, Row<H> row) {
     H it = row.type().cast(happening);
     Ref ref = row.about().apply(it);
-    int subject = ref == null ? -1 : number(ref);
+    int subject = ref == null ? -1 : row.thing() ? actors.thing(ref) : number(ref);
     Ref with = row.with().apply(it);
     int state = with == null ? row.state().applyAsInt(it) : number(with);
     Crowd who = one(it.who());

@@ -19,7 +19,7 @@ import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.flintmoss.mission.catalogue.ItemKind;
-import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Event;
@@ -71,6 +71,8 @@ public record PhraseBook(
     List<Entry> effects,
     List<Entry> needs,
     List<Entry> gifts,
+    List<Entry> offers,
+    List<Entry> turns,
     List<Entry> itemUses,
     List<Entry> caps,
     List<Entry> comes,
@@ -112,7 +114,7 @@ public record PhraseBook(
   @JsonInclude(JsonInclude.Include.NON_NULL)
   public record Slot(
       String is,
-      Family family,
+      List<Family> families,
       String unit,
       Double least,
       Double most,
@@ -139,9 +141,11 @@ public record PhraseBook(
         entries(Route.Wait.class),
         entries(Route.Level.class),
         entries(Route.Task.class),
-        entries(Fixture.Effect.class),
-        entries(Fixture.Need.class),
-        entries(Fixture.Gift.class),
+        entries(Use.Effect.class),
+        entries(Use.Need.class),
+        entries(Use.Gift.class),
+        entries(Use.Offered.class),
+        entries(Use.Turn.class),
         entries(ItemKind.Use.class),
         entries(WavePlan.Cap.class),
         entries(Wave.Comes.class),
@@ -209,8 +213,8 @@ public record PhraseBook(
     Measured measured = component.getAnnotation(Measured.class);
     String unit = measured == null ? null : measured.value();
     if (type == Ref.class) {
-      Family family = component.getAnnotation(Names.class).value();
-      return new Slot("ref", family, null, null, null, null, null);
+      List<Family> families = List.of(component.getAnnotation(Names.class).value());
+      return new Slot("ref", families, null, null, null, null, null);
     }
     if (type == Amount.class) {
       return new Slot("amount", null, unit, null, null, null, null);
@@ -275,7 +279,7 @@ public record PhraseBook(
     Class<?> type = component.getType();
     Measured measured = component.getAnnotation(Measured.class);
     if (type == Ref.class) {
-      return Ref.open(component.getAnnotation(Names.class).value());
+      return Ref.open(component.getAnnotation(Names.class).value()[0]);
     }
     if (type == Amount.class) {
       return Amount.of(measured.fresh());

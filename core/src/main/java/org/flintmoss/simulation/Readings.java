@@ -6,12 +6,12 @@ import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Setting;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.sentence.Place;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Spot;
@@ -132,17 +132,32 @@ public final class Readings {
 
   /** How a gate stands, by its number. */
   public Gate.State gate(int gate) {
-    return GATES[context.gates.stands(gate)];
+    return GATES[context.standings.gate(gate)];
   }
 
-  /** Whether there are props that the script has stand there or not. */
-  public boolean propsChange() {
-    return context.plan.obstacles().props().many() > 0;
+  /** Whether a prop or fixture stands where it was set down. */
+  public Standing standing(int thing) {
+    return context.standings.standing(thing);
   }
 
-  /** Whether a prop stands where it was set down, by its number. */
-  public Standing standing(int prop) {
-    return context.gates.standing(prop);
+  /** Which of the looks of its kind a prop or fixture has, from 0. */
+  public int look(int thing) {
+    return context.standings.look(thing);
+  }
+
+  /** The props and fixtures that are otherwise than they were set down. */
+  public int[] otherwise() {
+    return context.standings.otherwise();
+  }
+
+  /** Whether a use is offered to a unit that stands beside the fixture. */
+  public boolean offered(int unit, int handle) {
+    return context.interactions.offers(unit, handle);
+  }
+
+  /** The slot of a use among those that a unit can begin from where it stands; 0 for none. */
+  public int slot(int unit, int handle) {
+    return context.interactions.slot(unit, handle);
   }
 
   /**
@@ -162,7 +177,7 @@ public final class Readings {
     for (int slot = friend >= 0 ? 2 : 1; slot <= Offer.MOST; slot++) {
       int handle = interactions.inReach(unit, slot);
       if (handle >= 0) {
-        offers.add(use(handle, interactions.has(unit, handle)));
+        offers.add(use(slot, handle, interactions.has(unit, handle)));
       }
     }
     return offers;
@@ -179,7 +194,7 @@ public final class Readings {
       return help(context.wounds.helps(unit) - 1);
     }
     return context.interactions.using(unit) > 0
-        ? use(context.interactions.using(unit) - 1, true)
+        ? use(1, context.interactions.using(unit) - 1, true)
         : null;
   }
 
@@ -187,11 +202,11 @@ public final class Readings {
     return new Offer(1, "Help up", context.plan.name(friend), Wounds.HELP, true, null);
   }
 
-  private Offer use(int handle, boolean can) {
+  private Offer use(int slot, int handle, boolean can) {
     FixtureUse of = context.plan.handles()[handle];
     String lacks = can ? null : lacks(of);
     return new Offer(
-        of.slot(),
+        slot,
         of.use().verb(),
         of.of().name(),
         of.use().seconds().at(context.plan.terms()),

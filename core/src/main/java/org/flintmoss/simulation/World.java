@@ -54,6 +54,7 @@ public final class World {
     context.interactions.work(now);
     watch.passed(PhaseWatch.Phase.INPUTS);
     context.waters.rise();
+    context.standings.goBack(now);
     context.timers.run();
     context.talk.goOn(now);
     context.events.stepDelayedActions(now);

@@ -12,10 +12,10 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Stops;
 
 /**
- * Everything that stands in the way: walls, gates, props and railings, as pieces of a line with a
- * thickness. How those stand that change is handed in with each question, by the ordinals of {@link
- * Gate.State}, so that all runs share one: first the gates, then the props that a script has stand
- * there or not, of which one that is gone is open. Immutable.
+ * Everything that stands in the way: walls, gates, props, fixtures and railings, as pieces of a
+ * line with a thickness. The states of those that change are handed in with each question, so that
+ * all runs share one: first the gates, by the ordinals of {@link Gate.State}, then the {@link
+ * ChangingThings}. Immutable.
  */
 public final class Obstacles {
   /** The side of a square of the index, metres. */
@@ -42,13 +42,13 @@ public final class Obstacles {
   private final int[][] index;
   private final Gate[] gates;
   private final Portal[] portals;
-  private final ChangingProps props;
+  private final ChangingThings things;
 
   private Obstacles(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    props = ChangingProps.of(mission, gates.length);
-    Pieces taken = new Pieces(mission, gates, props, ground, Decks.of(mission, ground));
+    things = ChangingThings.of(mission, gates.length);
+    Pieces taken = new Pieces(mission, gates, things, ground, Decks.of(mission, ground));
     pieces = taken.all();
     portals = taken.portals();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
@@ -109,24 +109,36 @@ public final class Obstacles {
     return Arrays.stream(pieces).filter(it -> it.stops().movement()).map(Piece::bounds).toList();
   }
 
-  /** How those stand that change when play begins: all props there. */
+  /** The states of those that change when play begins. */
   public int[] first() {
     int[] first = new int[changing()];
-    Arrays.fill(first, Gate.State.CLOSED.ordinal());
+    things.begin(first, gates.length);
     for (int gate = 0; gate < gates.length; gate++) {
       first[gate] = gates[gate].stands().ordinal();
     }
     return first;
   }
 
-  /** How many change: gates, by their numbers within their family, and after them props. */
-  public int changing() {
-    return gates.length + props.many();
+  /** States with nothing in the way that changes. */
+  public int[] open() {
+    return new int[changing()];
   }
 
-  /** The props that change. */
-  public ChangingProps props() {
-    return props;
+  /** States with all in the way that may ever be. */
+  public int[] closed() {
+    int[] closed = new int[changing()];
+    Arrays.fill(closed, Piece.ANY_STATE);
+    return closed;
+  }
+
+  /** How many change: gates, by their numbers within their family, and after them things. */
+  public int changing() {
+    return gates.length + things.many();
+  }
+
+  /** The props and fixtures that change. */
+  public ChangingThings things() {
+    return things;
   }
 
   /** A gate by number. */
@@ -134,7 +146,7 @@ public final class Obstacles {
     return gates[gate];
   }
 
-  /** The ways through: of each gate in its order, and then of each doorway. */
+  /** The ways through: of each gate in its order, and then of each door and doorway. */
   public Portal[] portals() {
     return portals.clone();
   }

@@ -1,6 +1,5 @@
 package org.flintmoss.terrain;
 
-import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Wall;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Stops;
@@ -8,8 +7,8 @@ import org.flintmoss.mission.word.Stops;
 /**
  * A piece of a line with a thickness. {@code base}: how high what it stands on lies above the zero
  * of heights, metres, or {@link #ON_THE_GROUND}; heights are reckoned from there. {@code changes}:
- * its number among what changes. {@code late}: of a gate, the half that is closed also when half
- * open. {@code slit}: what opens it between two heights; null for nothing.
+ * its number among what changes. {@code when}: a bit for each state in which it is in the way.
+ * {@code slit}: what opens it between two heights; null for nothing.
  */
 record Piece(
     double ax,
@@ -22,11 +21,14 @@ record Piece(
     Stops stops,
     double cover,
     int changes,
-    boolean late,
+    int when,
     Wall.Slit slit,
     Ref of) {
   /** What stands there from first to last. */
   static final int STATIC = -1;
+
+  /** Stands for all states at once: in it is in the way what is in the way in any state. */
+  static final int ANY_STATE = 31;
 
   /** Stands for the height of the ground below. */
   static final double ON_THE_GROUND = Double.NEGATIVE_INFINITY;
@@ -42,10 +44,17 @@ record Piece(
         .grown(half);
   }
 
+  /** The bits of some states. */
+  static int when(int... states) {
+    int bits = 1 << ANY_STATE;
+    for (int state : states) {
+      bits |= 1 << state;
+    }
+    return bits;
+  }
+
   boolean there(int[] stand) {
-    return changes == STATIC
-        || stand[changes] == Gate.State.CLOSED.ordinal()
-        || (late && stand[changes] == Gate.State.HALF.ordinal());
+    return changes == STATIC || (when >>> stand[changes] & 1) != 0;
   }
 
   /** Whether a line gets through a slit, so high above what it stands on, metres. */

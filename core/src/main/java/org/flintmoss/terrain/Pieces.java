@@ -5,26 +5,29 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.catalogue.PropKind;
+import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.ground.Prop;
+import org.flintmoss.mission.ground.Gate.State;
+import org.flintmoss.mission.ground.Upright;
 import org.flintmoss.mission.ground.Wall;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 
-/** Takes walls, gates, props, railings and buildings apart into pieces. */
+/** Takes walls, gates, props, fixtures, railings and buildings apart into pieces. */
 final class Pieces {
   private final List<Piece> made = new ArrayList<>();
   private final List<Portal> portals = new ArrayList<>();
   private final Gate[] gates;
   private final Decks decks;
-  private final ChangingProps props;
+  private final ChangingThings things;
 
-  Pieces(Mission mission, Gate[] gates, ChangingProps props, Ground ground, Decks decks) {
+  Pieces(Mission mission, Gate[] gates, ChangingThings things, Ground ground, Decks decks) {
     this.gates = gates;
-    this.props = props;
+    this.things = things;
     this.decks = decks;
     double[] feet = Arrays.stream(gates).mapToDouble(gate -> foot(gate, ground)).toArray();
     WallPieces walls = new WallPieces(made, gates, feet, ground);
@@ -33,7 +36,8 @@ final class Pieces {
       gate(number++, gate.getValue(), new Ref(Family.GATES, gate.getKey()));
     }
     mission.walls().forEach((id, wall) -> walls.add(run(wall, new Ref(Family.WALLS, id))));
-    mission.props().forEach((id, prop) -> prop(mission, prop, new Ref(Family.PROPS, id)));
+    mission.props().forEach((id, it) -> thing(mission, it, new Ref(Family.PROPS, id)));
+    mission.fixtures().forEach((id, it) -> thing(mission, it, new Ref(Family.FIXTURES, id)));
     new Railings(decks, made).of(mission);
     decks.houses().forEach(house -> new HousePieces(house, decks, walls, portals).add());
   }
@@ -42,7 +46,7 @@ final class Pieces {
     return made.toArray(Piece[]::new);
   }
 
-  /** Those of gates, in their order, and then those of doorways. */
+  /** Those of gates, in their order, and then those of doors and doorways. */
   Portal[] portals() {
     return portals.toArray(Portal[]::new);
   }
@@ -76,6 +80,9 @@ final class Pieces {
         (gate.from().x() + gate.to().x()) / 2, (gate.from().y() + gate.to().y()) / 2);
   }
 
+  /** How many times as wide as deep a thing is at least that is taken for a door. */
+  private static final double THIN = 3;
+
   /** Half the thickness of a gate's leaf, metres. */
   private static final double LEAF = 0.08;
 
@@ -84,12 +91,12 @@ final class Pieces {
     double base = base(gate.level(), middle.x(), middle.y());
     double width = Segments.length(gate.from().x(), gate.from().y(), gate.to().x(), gate.to().y());
     portals.add(new Portal(middle.x(), middle.y(), width, decks.under(gate.level(), middle)));
-    made.add(leaf(number, gate, gate.from(), middle, base, false, of));
-    made.add(leaf(number, gate, middle, gate.to(), base, true, of));
+    made.add(leaf(number, gate, gate.from(), middle, base, of, State.CLOSED));
+    made.add(leaf(number, gate, middle, gate.to(), base, of, State.CLOSED, State.HALF));
   }
 
   private static Piece leaf(
-      int number, Gate gate, Position from, Position to, double base, boolean late, Ref of) {
+      int number, Gate gate, Position from, Position to, double base, Ref of, State... closed) {
     return new Piece(
         from.x(),
         from.y(),
@@ -101,75 +108,94 @@ final class Pieces {
         gate.stops(),
         0,
         number,
-        late,
+        Piece.when(Arrays.stream(closed).mapToInt(State::ordinal).toArray()),
         null,
         of);
   }
 
-  private void prop(Mission mission, Prop prop, Ref of) {
-    if (!(mission.find(prop.kind()) instanceof PropKind kind)) {
+  /** A thing that changes: a piece for each of its looks; another as it begins, if it is there. */
+  private void thing(Mission mission, Upright thing, Ref of) {
+    if (!(mission.find(thing.kind()) instanceof ThingKind kind)) {
       return;
     }
-    Lie lie = Lie.of(prop, kind);
-    if (lie.height() > Lie.LOWEST) {
-      made.add(piece(prop, kind, lie, of));
+    List<Appearance> looks = kind.appearances();
+    int number = things.number(of);
+    int first = ChangingThings.first(mission, thing);
+    if (number >= 0) {
+      door(thing, kind, looks);
+    }
+    for (int look = 0; look < looks.size(); look++) {
+      int state = ChangingThings.state(look, Standing.THERE);
+      Lie lie = Lie.of(thing, kind.footprint(), looks.get(look).height());
+      if (lie.height() > Lie.LOWEST && (number >= 0 || state == first)) {
+        made.add(piece(thing, looks.get(look), lie, of, state));
+      }
+    }
+  }
+
+  /** A thin thing that may let people past where it stood is a way through, like a gate. */
+  private void door(Upright thing, ThingKind kind, List<Appearance> looks) {
+    boolean stops = looks.stream().anyMatch(it -> it.stops().movement());
+    if (stops && kind.footprint() instanceof ThingKind.Block(double width, double depth)) {
+      double wide = Math.max(width, depth);
+      if (wide >= THIN * Math.min(width, depth)) {
+        Position at = thing.position();
+        portals.add(new Portal(at.x(), at.y(), wide, decks.under(thing.level(), at)));
+      }
     }
   }
 
   /**
-   * How a prop lies that is tilted the way it faces and sunk: as a block of height h and depth d
+   * How a thing lies that is tilted the way it faces and sunk: as a block of height h and depth d
    * tilted by t, it stands {@code h cos t + d sin t} high over {@code d cos t + h sin t} of ground.
    */
   private record Lie(double width, double depth, double height) {
     /** What stands no higher is in nobody's way, metres. */
     private static final double LOWEST = 0.05;
 
-    static Lie of(Prop prop, PropKind kind) {
-      double tilt = StrictMath.toRadians(prop.tilt());
+    static Lie of(Upright thing, ThingKind.Footprint footprint, double height) {
+      double tilt = StrictMath.toRadians(thing.tilt());
       double sin = StrictMath.sin(tilt);
       double cos = StrictMath.cos(tilt);
       double width = 0;
       double depth = 0;
-      switch (kind.footprint()) {
-        case PropKind.Round round -> {
+      switch (footprint) {
+        case ThingKind.Round round -> {
           width = 2 * round.radius();
           depth = width;
         }
-        case PropKind.Block block -> {
+        case ThingKind.Block block -> {
           width = block.width();
           depth = block.depth();
         }
       }
-      return new Lie(
-          width,
-          depth * cos + kind.height() * sin,
-          kind.height() * cos + depth * sin - prop.sunk());
+      return new Lie(width, depth * cos + height * sin, height * cos + depth * sin - thing.sunk());
     }
   }
 
-  /** A prop as a stroke along its longer side, as wide as its shorter one. */
-  private Piece piece(Prop prop, PropKind kind, Lie lie, Ref of) {
+  /** A thing as a stroke along its longer side, as wide as its shorter one. */
+  private Piece piece(Upright thing, Appearance looks, Lie lie, Ref of, int state) {
     boolean wide = lie.width() > lie.depth();
-    double turn = StrictMath.toRadians(wide ? prop.facing() + 90 : prop.facing());
+    double turn = StrictMath.toRadians(wide ? thing.facing() + 90 : thing.facing());
     double half = Math.min(lie.width(), lie.depth()) / 2;
     double reach = Math.max(lie.width(), lie.depth()) / 2 - half;
     double dx = StrictMath.sin(turn) * reach;
     double dy = StrictMath.cos(turn) * reach;
-    double x = prop.position().x();
-    double y = prop.position().y();
-    double stands = Math.min(1, lie.height() / kind.height());
+    double x = thing.position().x();
+    double y = thing.position().y();
+    double stands = Math.min(1, lie.height() / looks.height());
     return new Piece(
         x - dx,
         y - dy,
         x + dx,
         y + dy,
         half,
-        base(prop.level(), x, y),
+        base(thing.level(), x, y),
         lie.height(),
-        kind.stops(),
-        kind.cover() * stands,
-        props.number(of.id()),
-        false,
+        looks.stops(),
+        looks.cover() * stands,
+        things.number(of),
+        Piece.when(state),
         null,
         of);
   }

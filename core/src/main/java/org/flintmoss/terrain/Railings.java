@@ -161,7 +161,7 @@ final class Railings {
             parapet ? PARAPET : RAILS,
             parapet ? PARAPET_COVER : 0,
             Piece.STATIC,
-            false,
+            0,
             null,
             of));
   }

@@ -106,7 +106,7 @@ final class WallPieces {
         run.stops(),
         0,
         Piece.STATIC,
-        false,
+        0,
         slit,
         run.of());
   }

@@ -6,13 +6,13 @@ import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Setting;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.script.Counter;
 import org.flintmoss.mission.script.Flag;
 import org.flintmoss.mission.sentence.Condition;
 import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.mission.word.EnumWord;
 import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.word.Thing;
 import org.flintmoss.script.Speech;
 import org.flintmoss.simulation.World;
@@ -101,7 +101,9 @@ public final class Chronicle {
       case FINISHED -> unit(subject) + " has done what they were ordered";
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
-      case PROP -> name(Family.PROPS, subject) + " " + EnumWord.of(Standing.values()[detail]);
+      case THING ->
+          plan.things().get(subject).name() + " " + EnumWord.of(Standing.values()[detail]);
+      case LOOK -> plan.things().get(subject).name() + " now looks " + name(Family.LOOKS, detail);
       case MUST_STAND -> unit(subject) + " cannot use anything while walking";
       case USED -> unit(subject) + " used " + plan.used(detail);
       case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);

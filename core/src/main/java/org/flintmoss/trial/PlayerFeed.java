@@ -12,7 +12,6 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.sentence.Place;
@@ -23,6 +22,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.zone.Working;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.script.ToldReadings;
 import org.flintmoss.simulation.state.Causes;
@@ -123,7 +123,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.Caption(world.told().heard(seat)));
     tell(news, new TrialMessage.ClockLeapt(world.read().leapt()));
     tell(news, new TrialMessage.ViewShown(id(mission.views(), world.told().view(seat))));
-    tell(news, new TrialMessage.Props(gone()));
+    tell(news, new TrialMessage.Things(things()));
     waterAndLight(news);
     return news;
   }
@@ -155,6 +155,11 @@ public final class PlayerFeed {
         case MUST_STAND -> {
           if (own) {
             news.add(new TrialMessage.MustStand(entry.step()));
+          }
+        }
+        case USED -> {
+          if (own) {
+            reads(news, entry);
           }
         }
         case ZONE_ACTS -> {
@@ -330,11 +335,24 @@ public final class PlayerFeed {
     return id == null ? null : world.read().place(new Place.AtZone(new Ref(Family.ZONES, id)));
   }
 
-  /** The ids of the props that are gone. */
-  private List<String> gone() {
-    return world.read().propsChange()
-        ? ids(mission.props(), prop -> world.read().standing(prop) == Standing.GONE)
-        : List.of();
+  /** What a use shows to who made it. */
+  private void reads(List<TrialMessage> news, Causes.Entry entry) {
+    FixtureUse use = plan.handles()[entry.detail()];
+    if (!use.use().tells().isEmpty()) {
+      news.add(new TrialMessage.Reads(entry.step(), use.of().name(), use.use().tells()));
+    }
+  }
+
+  /** The props and fixtures that are otherwise than they were set down, by id. */
+  private SortedMap<String, TrialMessage.Otherwise> things() {
+    SortedMap<String, TrialMessage.Otherwise> otherwise = new TreeMap<>();
+    for (int thing : world.read().otherwise()) {
+      String look = plan.things().appearances(thing).get(world.read().look(thing)).look().id();
+      otherwise.put(
+          plan.things().ref(thing).id(),
+          new TrialMessage.Otherwise(world.read().standing(thing), look));
+    }
+    return otherwise;
   }
 
   /** How each gate stands, by its id. */

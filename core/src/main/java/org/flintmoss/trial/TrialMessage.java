@@ -12,6 +12,7 @@ import org.flintmoss.mission.sentence.ZoneDeed;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.combat.Outcome;
 import org.flintmoss.simulation.script.ToldReadings;
@@ -34,8 +35,9 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.MustStand.class, name = "mustStand"),
   @JsonSubTypes.Type(value = TrialMessage.WrongZone.class, name = "wrongZone"),
   @JsonSubTypes.Type(value = TrialMessage.ZoneActs.class, name = "zoneActs"),
+  @JsonSubTypes.Type(value = TrialMessage.Reads.class, name = "reads"),
   @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
-  @JsonSubTypes.Type(value = TrialMessage.Props.class, name = "props"),
+  @JsonSubTypes.Type(value = TrialMessage.Things.class, name = "things"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
   @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
@@ -180,11 +182,21 @@ public sealed interface TrialMessage {
   /** A zone, by its name, does something to the player that it tells. */
   record ZoneActs(int step, String zone, ZoneDeed deed) implements TrialMessage {}
 
+  /** The player has used a fixture that shows them something: its name, and what it says. */
+  record Reads(int step, String fixture, String text) implements TrialMessage {}
+
   /** How each gate stands, by its id. */
   record Gates(Map<String, Gate.State> gates) implements TrialMessage {}
 
-  /** The props that are gone, by id. */
-  record Props(List<String> gone) implements TrialMessage {}
+  /** The props and fixtures that are otherwise than they were set down, by id. */
+  record Things(Map<String, Otherwise> things) implements TrialMessage {}
+
+  /**
+   * How a prop or a fixture is now.
+   *
+   * @param look the id of its look
+   */
+  record Otherwise(Standing stands, String look) {}
 
   /** The ids of the markers that the player sees. */
   record Markers(List<String> markers) implements TrialMessage {}

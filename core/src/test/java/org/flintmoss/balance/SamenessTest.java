@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
  */
 class SamenessTest {
   private static final String FIRST_LIGHT = "59d77c1678bbe9b6";
-  private static final String STACKS = "f0e11028edbe1d78";
+  private static final String STACKS = "1d706f454e641ccd";
   private static final String RACE = "bf4410e3cda7c5e9";
   private static final String HARROW = "4b80f0fc466df1b0";
 

@@ -99,7 +99,7 @@ public final class BundleMaker {
             event("The gate swings shut")),
         List.of(
             wanted("Stays open for", afters("The gate swings shut")),
-            wanted("Pulled in", List.of("/fixtures/gate-lever/uses/u/seconds/value"))));
+            wanted("Pulled in", List.of("/fixtures/gate-lever/uses/u1/seconds/value"))));
     return alone();
   }
 
@@ -145,7 +145,7 @@ public final class BundleMaker {
         .put("/posts/bell-post/name", "'Bell post'")
         .put(
             "/fixtures/alarm-bell",
-            "{'name':'Alarm bell','look':'bell','position':{'x':86,'y':48},'facing':0,'uses':{'u':{'order':'a0','verb':'Ring','seconds':1,'times':0,'noise':250,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'}}}}")
+            "{'name':'Alarm bell','kind':{'family':'thingKinds','id':'bell-kind'},'position':{'x':86,'y':48},'facing':0,'uses':{'u1':{'order':'a0','verb':'Ring','seconds':1,'times':0,'noise':250,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'}}}}")
         .route("to-the-bell", "once", "80 41 'run' 'goesOn'", "86 47 'run' 'goesOn'")
         .put("/routes/to-the-bell/name", "'To the bell'")
         .put(
@@ -160,7 +160,7 @@ public final class BundleMaker {
         .put("/gates/timed/name", "'Timed gate'")
         .put(
             "/fixtures/gate-lever",
-            "{'name':'Gate lever','look':'lever','position':{'x':44,'y':88},'facing':180,'uses':{'u':{'order':'a0','verb':'Pull','seconds':2,'times':0,'noise':15,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'opens','gate':%s}}}}"
+            "{'name':'Gate lever','kind':{'family':'thingKinds','id':'lever-kind'},'position':{'x':44,'y':88},'facing':180,'uses':{'u1':{'order':'a0','verb':'Pull','seconds':2,'times':0,'noise':15,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'opens','gate':%s}}}}"
                 .formatted(ref("gates", "timed")));
     return stage;
   }

@@ -366,7 +366,8 @@ class BundlesTest {
     JsonNode shipped = Samples.bundles().document();
     document = new Stage().document();
     ObjectNode bare = (ObjectNode) document.deepCopy();
-    for (String family : List.of("sides", "stances", "kinds", "weapons", "itemKinds")) {
+    for (String family :
+        List.of("sides", "stances", "kinds", "weapons", "itemKinds", "thingKinds", "looks")) {
       bare.putObject(family);
     }
     bare.putObject("starts");

@@ -60,8 +60,19 @@ class FamiliesTest {
                 .formatted(ref("starts", "p"))),
         new Sample(
             "/props/a",
-            "{'name':'a','kind':%s,%s,'facing':0,'look':3,'sunk':0.4,'tilt':30}"
-                .formatted(ref("propKinds", "crate"), AT)),
+            "{'name':'a','kind':%s,%s,'facing':0,'begins':{'type':'look','look':%s},'stands':'gone','wear':'overgrown','sunk':0.4,'tilt':30}"
+                .formatted(ref("thingKinds", "crate"), AT, ref("looks", "look-plain"))),
+        new Sample("/looks/a", "{'name':'a'}"),
+        new Sample(
+            "/thingKinds/a",
+            "{'name':'a','footprint':{'type':'round','radius':0.5},'material':'cloth','looks':{'l':{'order':'a0','look':%s,'drawing':{'s':{'order':'a0','shape':{'type':'bow','x':-1,'y':0,'overX':0,'overY':1.5,'toX':1,'toY':0},'filled':true}},'height':0,'stops':{'movement':false,'sight':true,'shots':false,'sound':2},'cover':0,'light':3}},'uses':{'u':{'order':'a0','verb':'Draw','open':{'type':'side','side':%s},'offered':{'type':'while','look':%s},'seconds':2,'times':1,'counted':'each','noise':3,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'letsLook','thing':%s,'look':%s},'turns':{'type':'intoFor','look':%s,'seconds':{'value':3,'levels':{},'perPlayer':0}},'tells':'Dust.'}}}"
+                .formatted(
+                    ref("looks", "look-plain"),
+                    ref("sides", "keepers"),
+                    ref("looks", "look-plain"),
+                    ref("props", ""),
+                    ref("looks", "look-plain"),
+                    ref("looks", "look-plain"))),
         new Sample(
             "/decks/a",
             "{'name':'a','corners':{'c':{'order':'a0',%s}},'top':8,'thickness':0.3,'slope':{'degrees':0,'toward':0},'railing':{'height':1.1,'make':'parapet','gaps':{'g':{'order':'a0','along':3,'width':1.5}}},'openings':{'o':{'order':'a0','corners':{}}},'ramps':{'r':{'order':'a0','head':{'x':20,'y':30},'foot':{'x':20,'y':36},'width':2,'tread':'stairs'}}}"
@@ -106,7 +117,11 @@ class FamiliesTest {
         "/craft/a | /seats | 501",
         "/views/a | /width | 0.5",
         "/zones/a | /height/low | -1e6",
-        "/props/a | /look | 4",
+        "/thingKinds/a | /footprint/radius | 0",
+        "/thingKinds/a | /looks | {}",
+        "/thingKinds/a | /looks/l/height | -1",
+        "/thingKinds/a | /looks/l/drawing/s/shape/overY | 1e6",
+        "/thingKinds/a | /uses/u/turns/seconds | {\"value\":0,\"levels\":{},\"perPlayer\":0}",
         "/props/a | /tilt | 91",
         "/props/a | /sunk | -0.1",
         "/decks/a | /top | 1e6",

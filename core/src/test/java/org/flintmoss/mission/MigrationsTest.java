@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.flintmoss.format.Samples;
 import org.flintmoss.mission.catalogue.Moves;
+import org.flintmoss.mission.catalogue.ThingKind;
+import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Event;
@@ -16,6 +19,7 @@ import org.flintmoss.mission.sentence.Amount;
 import org.flintmoss.mission.sentence.Reading;
 import org.flintmoss.mission.sentence.Words;
 import org.flintmoss.mission.unit.Squad;
+import org.flintmoss.mission.word.Components;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Level;
@@ -185,7 +189,39 @@ class MigrationsTest {
   @Test
   void aDocumentOfTheFifteenthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(15)));
-    assertThat(mission).isEqualTo(Samples.demo("gannet-stacks").mission());
+    Mission today = Samples.demo("gannet-stacks").mission();
+    var kinds = Map.of("thingKinds", today.thingKinds(), "looks", today.looks());
+    assertThat(Components.with(mission, kinds)).isEqualTo(today);
+  }
+
+  @Test
+  void aDocumentOfTheNineteenthShapeHasKindsOfFixtures() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(19)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+    Fixture bell = mission.fixtures().get("fixture-bell");
+    assertThat(mission.find(bell.kind()).name()).isEqualTo("Bell");
+    assertThat(mission.usesOf(bell)).isEqualTo(bell.uses()).hasSize(1);
+    assertThat(((ThingKind) mission.find(bell.kind())).appearances().getFirst().drawing())
+        .isNotEmpty();
+  }
+
+  @Test
+  void whatOlderFixturesWereIsKeptInTheTwentiethShape() throws IOException {
+    ObjectNode old = (ObjectNode) kept(19);
+    ObjectNode lever = (ObjectNode) old.at("/fixtures/fixture-lever");
+    ObjectNode uses = (ObjectNode) lever.get("uses");
+    ObjectNode second = (ObjectNode) uses.get("u1");
+    uses.set("first", second.deepCopy().put("order", "a0").put("verb", "Knock"));
+    ((ObjectNode) old.at("/fixtures/fixture-bell")).putObject("uses");
+    old.withObject("flags").withObject("lever-kind").put("name", "taken").put("on", false);
+    ((ObjectNode) old.at("/flags/lever-kind")).putObject("of").put("type", "mission");
+    Mission mission = MissionReader.read(Migrations.upgrade(old));
+    Fixture now = mission.fixtures().get("fixture-lever");
+    assertThat(now.kind().id()).isEqualTo("lever-kind-2");
+    assertThat(mission.usesOf(now)).hasSize(2);
+    assertThat(mission.usesOf(now).get("u1").verb()).isEqualTo("Knock");
+    assertThat(mission.usesOf(now).get("first").verb()).isEqualTo("Pull");
+    assertThat(mission.usesOf(mission.fixtures().get("fixture-bell"))).isEmpty();
   }
 
   @Test

@@ -15,8 +15,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.catalogue.ItemKind;
-import org.flintmoss.mission.catalogue.PropKind;
-import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.catalogue.Stroke;
+import org.flintmoss.mission.catalogue.ThingKind;
+import org.flintmoss.mission.catalogue.Use;
+import org.flintmoss.mission.ground.Begins;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Conversation;
@@ -52,20 +54,23 @@ public final class SchemaWriter {
       List.of(
           Action.class,
           Amount.class,
+          Begins.class,
           Bundle.Value.class,
           Condition.class,
           Event.Again.class,
           Conversation.Length.class,
-          Fixture.Effect.class,
-          Fixture.Gift.class,
-          Fixture.Need.class,
+          Use.Effect.class,
+          Use.Gift.class,
+          Use.Need.class,
+          Use.Offered.class,
+          Use.Turn.class,
           ItemKind.Use.class,
           Order.class,
           Place.class,
           Open.class,
           Owner.class,
           PlayerStart.Begins.class,
-          PropKind.Footprint.class,
+          ThingKind.Footprint.class,
           Reading.class,
           Route.Level.class,
           Route.Speed.class,
@@ -76,6 +81,7 @@ public final class SchemaWriter {
           Speaker.Body.class,
           Squad.Belongs.class,
           Squad.Places.class,
+          Stroke.Shape.class,
           Todo.About.class,
           Unit.Belongs.class,
           Unit.Kit.class,

@@ -83,7 +83,7 @@ class PhraseBookTest {
         .slots()
         .forEach(
             (name, slot) -> {
-              assertThat(slot.family() != null).as(name).isEqualTo(slot.is().equals("ref"));
+              assertThat(slot.families() != null).as(name).isEqualTo(slot.is().equals("ref"));
               if (slot.is().equals("choice")) {
                 assertThat(slot.options()).hasSizeGreaterThan(1);
                 assertThat(slot.options()).noneMatch(option -> option.word().isBlank());

@@ -379,7 +379,7 @@ public final class GannetMaker extends DemoMaker {
         .put("/zones/landing/hue", "96")
         .put(
             "/fixtures/false-light",
-            "{'name':'False light','look':'lamp','position':{'x':146,'y':122},'facing':0,'uses':{'u':{'order':'a0','verb':'Put out','seconds':3,'times':1,'noise':8,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'}}}}")
+            "{'name':'False light','kind':{'family':'thingKinds','id':'lamp-kind'},'position':{'x':146,'y':122},'facing':0,'uses':{'u1':{'order':'a0','verb':'Put out','seconds':3,'times':1,'noise':8,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'}}}}")
         .put("/markers/boat", "{'name':'The boat','position':{'x':19,'y':22},'shown':true}")
         .put(
             "/craft/skiff",

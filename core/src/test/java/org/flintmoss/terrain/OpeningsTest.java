@@ -65,8 +65,8 @@ class OpeningsTest {
     Stage stage =
         new Stage()
             .put(
-                "/propKinds/post",
-                "{'name':'Mast','figure':'driftwood','footprint':{'type':'block','width':0.4,'depth':0.4},'height':6,'stops':{'movement':true,'sight':true,'shots':true,'sound':0},'cover':0.5}")
+                "/thingKinds/post",
+                "{'name':'Mast','footprint':{'type':'block','width':0.4,'depth':0.4},'looks':{'l1':{'order':'a0','look':{'family':'looks','id':'look-plain'},'height':6,'stops':{'movement':true,'sight':true,'shots':true,'sound':0},'cover':0.5}}}")
             .prop("it", kind, 30, 20, 0)
             .put("/props/it/sunk", String.valueOf(sunk))
             .put("/props/it/tilt", String.valueOf(tilt));

@@ -78,7 +78,7 @@ class AccessibilityJourney extends Journey {
     Desk.link(page, "Catalogue").click();
     assertThat(Desk.button(page, "Add a side")).isVisible();
     nothingIsWrongByDayOrNight();
-    for (String tab : List.of("Kinds", "Weapons", "Items", "Props")) {
+    for (String tab : List.of("Kinds", "Weapons", "Items", "Things")) {
       role(AriaRole.TAB, tab).click();
       if (tab.equals("Items")) {
         nothingIsWrong();

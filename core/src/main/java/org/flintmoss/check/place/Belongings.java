@@ -12,6 +12,7 @@ import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Item;
 import org.flintmoss.mission.sentence.Action;
@@ -38,10 +39,10 @@ final class Belongings {
         .flatMap(standing -> standing.pack().values().stream())
         .forEach(packed -> had.add(packed.item()));
     mission.fixtures().values().stream()
-        .flatMap(fixture -> fixture.uses().values().stream())
+        .flatMap(fixture -> mission.usesOf(fixture).values().stream())
         .forEach(
             use -> {
-              if (use.gives() instanceof Fixture.Items items) {
+              if (use.gives() instanceof Use.Items items) {
                 had.add(items.item());
               }
             });
@@ -107,12 +108,12 @@ final class Belongings {
   }
 
   private void uses(String id, Fixture fixture) {
-    for (Map.Entry<String, Fixture.Use> use : fixture.uses().entrySet()) {
+    for (Map.Entry<String, Use> use : mission.usesOf(fixture).entrySet()) {
       Ref needed =
           switch (use.getValue().needs()) {
-            case Fixture.BareHands _ -> null;
-            case Fixture.Holding holding -> holding.item();
-            case Fixture.Spending spending -> spending.item();
+            case Use.BareHands _ -> null;
+            case Use.Holding holding -> holding.item();
+            case Use.Spending spending -> spending.item();
           };
       if (needed != null
           && mission.find(needed) instanceof ItemKind kind

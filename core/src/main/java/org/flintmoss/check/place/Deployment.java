@@ -17,8 +17,8 @@ import org.flintmoss.check.way.WayChecks;
 import org.flintmoss.check.way.WhyNot;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Course;
-import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Post;
 import org.flintmoss.mission.ground.Route;
@@ -241,7 +241,7 @@ public final class Deployment {
     Ref ref = new Ref(Family.GATES, id);
     boolean worked =
         mission.fixtures().values().stream()
-                .flatMap(fixture -> fixture.uses().values().stream())
+                .flatMap(fixture -> mission.usesOf(fixture).values().stream())
                 .anyMatch(use -> opens(use.effect(), ref))
             || deeds.stream()
                 .anyMatch(
@@ -255,11 +255,11 @@ public final class Deployment {
     }
   }
 
-  private static boolean opens(Fixture.Effect effect, Ref gate) {
+  private static boolean opens(Use.Effect effect, Ref gate) {
     return switch (effect) {
-      case Fixture.OpensGate opens -> opens.gate().equals(gate);
-      case Fixture.TurnsGate turns -> turns.gate().equals(gate);
-      case Fixture.ClosesGate _, Fixture.Nothing _, Fixture.LetsStand _ -> false;
+      case Use.OpensGate opens -> opens.gate().equals(gate);
+      case Use.TurnsGate turns -> turns.gate().equals(gate);
+      case Use.ClosesGate _, Use.Nothing _, Use.LetsStand _, Use.LetsLook _ -> false;
     };
   }
 

@@ -185,7 +185,7 @@ public final class Placement {
 
   /** A fixture that nobody can stand beside cannot be used. */
   private void fixture(String id, Fixture fixture) {
-    if (fixture.uses().isEmpty() || mission.kinds().isEmpty()) {
+    if (mission.usesOf(fixture).isEmpty() || mission.kinds().isEmpty()) {
       return;
     }
     if (beside(fixture).isEmpty()) {

@@ -17,7 +17,7 @@ import org.flintmoss.check.finding.Rule;
 import org.flintmoss.check.script.ScriptWalk;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
-import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.sentence.Action;
@@ -244,13 +244,14 @@ final class ZoneReach {
         .getAsDouble();
   }
 
-  /** How gates and props stand when each is out of the way that is at first or ever comes to be. */
+  /**
+   * How gates and things stand when each is out of the way that is at first or ever comes to be.
+   */
   private int[] gates() {
     int[] stands = land.obstacles().first();
     List<String> all = List.copyOf(mission.gates().keySet());
-    for (String prop : land.obstacles().props().ids()) {
-      stands[land.obstacles().props().number(prop)] = Gate.State.OPEN.ordinal();
-    }
+    int[] open = land.obstacles().open();
+    System.arraycopy(open, all.size(), stands, all.size(), open.length - all.size());
     for (int gate = 0; gate < all.size(); gate++) {
       Ref ref = new Ref(Family.GATES, all.get(gate));
       boolean opened =
@@ -261,12 +262,12 @@ final class ZoneReach {
                               && set.gate().equals(ref)
                               && set.state() != Gate.State.CLOSED)
               || mission.fixtures().values().stream()
-                  .flatMap(fixture -> fixture.uses().values().stream())
-                  .map(Fixture.Use::effect)
+                  .flatMap(fixture -> mission.usesOf(fixture).values().stream())
+                  .map(Use::effect)
                   .anyMatch(
                       effect ->
-                          (effect instanceof Fixture.OpensGate opens && opens.gate().equals(ref))
-                              || (effect instanceof Fixture.TurnsGate turns
+                          (effect instanceof Use.OpensGate opens && opens.gate().equals(ref))
+                              || (effect instanceof Use.TurnsGate turns
                                   && turns.gate().equals(ref)));
       if (opened) {
         stands[gate] = Gate.State.OPEN.ordinal();

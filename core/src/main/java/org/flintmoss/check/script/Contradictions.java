@@ -105,7 +105,8 @@ final class Contradictions {
       case Condition.FlagIs is -> is.on();
       case Condition.ObjectiveIs is -> is.state();
       case Condition.GateIs is -> is.state();
-      case Condition.PropIs is -> is.stands();
+      case Condition.ThingStands is -> is.stands();
+      case Condition.ThingLooks is -> is.look();
       case Condition.SeatIs is -> is.state();
       default -> null;
     };
@@ -117,7 +118,8 @@ final class Contradictions {
       case Condition.FlagIs is -> is.flag();
       case Condition.ObjectiveIs is -> is.objective();
       case Condition.GateIs is -> is.gate();
-      case Condition.PropIs is -> is.prop();
+      case Condition.ThingStands is -> List.of(is.thing(), "stands");
+      case Condition.ThingLooks is -> List.of(is.thing(), "looks");
       case Condition.SeatIs is -> is.start();
       case Condition.CounterIs is -> number(is.amount(), is.counter());
       case Condition.TimeLeft left -> number(left.time(), left.timer());

@@ -13,7 +13,6 @@ import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.SetDown;
 import org.flintmoss.mission.ground.Setting;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Firmness;
 import org.flintmoss.mission.word.Id;
@@ -23,6 +22,7 @@ import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Phrase;
 import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.word.Word;
 
 /**
@@ -81,6 +81,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
   @JsonSubTypes.Type(value = Action.LetAct.class, name = "letAct"),
   @JsonSubTypes.Type(value = Action.LetStand.class, name = "letStand"),
+  @JsonSubTypes.Type(value = Action.LetLook.class, name = "letLook"),
   @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
@@ -406,9 +407,17 @@ public sealed interface Action {
     RESTS
   }
 
-  /** Puts a prop where it was set down, or takes it away from there. */
-  @Phrase(value = "from now on {prop} {stands}", group = "Gates, fixtures and effects")
-  record LetStand(@Valid @Names(Family.PROPS) Ref prop, Standing stands) implements Action {}
+  /** Puts a thing where it was set down, or takes it away from there. */
+  @Phrase(value = "from now on {thing} {stands}", group = "Gates, fixtures and effects")
+  record LetStand(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, Standing stands)
+      implements Action {}
+
+  /** Gives a thing another of the looks of its kind. */
+  @Phrase(value = "from now on {thing} looks {look}", group = "Gates, fixtures and effects")
+  record LetLook(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      @Valid @Names(Family.LOOKS) Ref look)
+      implements Action {}
 
   /** Lets a fixture be used, or nobody use it. */
   @Phrase(value = "from now on {fixture} {use}", group = "Gates, fixtures and effects")

@@ -11,7 +11,6 @@ import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.word.Comparison;
 import org.flintmoss.mission.word.Difficulty;
 import org.flintmoss.mission.word.Family;
@@ -22,6 +21,7 @@ import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Phrase;
 import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.word.Word;
 
 /**
@@ -75,7 +75,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
   @JsonSubTypes.Type(value = Condition.ZoneActs.class, name = "zoneActs"),
-  @JsonSubTypes.Type(value = Condition.PropIs.class, name = "prop"),
+  @JsonSubTypes.Type(value = Condition.ThingStands.class, name = "thingStands"),
+  @JsonSubTypes.Type(value = Condition.ThingLooks.class, name = "thingLooks"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
@@ -120,7 +121,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.TakesUp.class, name = "takesUp"),
   @JsonSubTypes.Type(value = Happening.SetsDown.class, name = "setsDown"),
   @JsonSubTypes.Type(value = Happening.GateBecomes.class, name = "gateBecomes"),
-  @JsonSubTypes.Type(value = Happening.PropBecomes.class, name = "propBecomes"),
+  @JsonSubTypes.Type(value = Happening.StandsAnew.class, name = "standsAnew"),
+  @JsonSubTypes.Type(value = Happening.ComesToLook.class, name = "comesToLook"),
   @JsonSubTypes.Type(value = Happening.WaveComes.class, name = "waveComes"),
   @JsonSubTypes.Type(value = Happening.WaveFalls.class, name = "waveFalls"),
   @JsonSubTypes.Type(value = Happening.TalkBegins.class, name = "talkBegins"),
@@ -178,7 +180,8 @@ public sealed interface Condition
         Condition.TimeGone,
         Condition.GateIs,
         Condition.ZoneActs,
-        Condition.PropIs,
+        Condition.ThingStands,
+        Condition.ThingLooks,
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
@@ -488,9 +491,17 @@ public sealed interface Condition
   @Phrase(value = "{zone} acts[ with {part}]", group = "Places")
   record ZoneActs(@Valid @Names(Family.ZONES) Ref zone, ZonePart part) implements Condition {}
 
-  /** Whether a prop stands where it was set down. */
-  @Phrase(value = "{prop} {stands}", group = "Gates, fixtures and effects")
-  record PropIs(@Valid @Names(Family.PROPS) Ref prop, Standing stands) implements Condition {}
+  /** Whether a thing stands where it was set down. */
+  @Phrase(value = "{thing} {stands}", group = "Gates, fixtures and effects")
+  record ThingStands(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, Standing stands)
+      implements Condition {}
+
+  /** Whether a thing has one of the looks of its kind. */
+  @Phrase(value = "{thing} looks {look}", group = "Gates, fixtures and effects")
+  record ThingLooks(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      @Valid @Names(Family.LOOKS) Ref look)
+      implements Condition {}
 
   /** Whether an effect goes on. */
   @Phrase(value = "{effect} goes on", group = "Gates, fixtures and effects")

@@ -2,11 +2,11 @@ package org.flintmoss.mission.sentence;
 
 import jakarta.validation.Valid;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Names;
 import org.flintmoss.mission.word.Phrase;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 
 /**
  * What takes place at a step and has a causer, beside the states that hold or do not. An event
@@ -179,9 +179,17 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {gate} becomes {state}", group = "What happens")
   record GateBecomes(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Happening {}
 
-  /** A prop is put back or taken away; the causer is who used the fixture that did, if anybody. */
-  @Phrase(value = "each time {prop} {stands} anew", group = "What happens")
-  record PropBecomes(@Valid @Names(Family.PROPS) Ref prop, Standing stands) implements Happening {}
+  /** A thing is put back or taken away; the causer is who used the fixture that did, if anybody. */
+  @Phrase(value = "each time {thing} {stands} anew", group = "What happens")
+  record StandsAnew(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, Standing stands)
+      implements Happening {}
+
+  /** A thing comes to have a look; the causer is who used the fixture that did it, if anybody. */
+  @Phrase(value = "each time {thing} comes to look {look}", group = "What happens")
+  record ComesToLook(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      @Valid @Names(Family.LOOKS) Ref look)
+      implements Happening {}
 
   /** A wave comes. */
   @Phrase(value = "each time {wave} comes", group = "What happens")

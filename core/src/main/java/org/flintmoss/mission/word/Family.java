@@ -47,8 +47,10 @@ public enum Family {
   ROADS("roads", "road"),
   @JsonProperty("crossings")
   CROSSINGS("crossings", "crossing"),
-  @JsonProperty("propKinds")
-  PROP_KINDS("propKinds", "prop kind", Trait.CATALOGUE, Trait.CARDS),
+  @JsonProperty("thingKinds")
+  THING_KINDS("thingKinds", "kind of thing", Trait.CATALOGUE, Trait.CARDS),
+  @JsonProperty("looks")
+  LOOKS("looks", "look", Trait.CATALOGUE, Trait.TOLD_APART),
   @JsonProperty("props")
   PROPS("props", "prop"),
   @JsonProperty("itemKinds")
@@ -158,6 +160,7 @@ public enum Family {
       case CARGO -> "pieces of cargo";
       case CRAFT -> "craft";
       case COPIES -> "copies of bundles";
+      case THING_KINDS -> "kinds of things";
       default -> word + "s";
     };
   }

@@ -1,9 +1,7 @@
 package org.flintmoss.navigation.map;
 
-import java.util.Arrays;
 import java.util.function.Consumer;
 import org.flintmoss.mission.ground.Crossing.Manner;
-import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.land.NoGoAreas;
@@ -79,8 +77,7 @@ final class CrossingFinder {
     decks = graph.decks;
     low = graph.mover.low();
     tall = graph.mover.tall();
-    closed = new int[graph.obstacles.changing()];
-    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
+    closed = graph.obstacles.closed();
   }
 
   /** Hands over the crossings from a place. */

@@ -128,7 +128,7 @@ final class Joins {
       return NONE;
     }
     int place = graph.firstPortal() + number;
-    int[] open = new int[graph.obstacles.changing()];
+    int[] open = graph.obstacles.open();
     double reach = reach();
     int squares = (int) Math.floor(reach / graph.step()) + 1;
     int[] found = new int[(2 * squares + 1) * (2 * squares + 1) * (1 + decks.many())];

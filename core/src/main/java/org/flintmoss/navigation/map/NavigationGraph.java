@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Moves;
-import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.navigation.land.Derived;
 import org.flintmoss.navigation.land.Land;
@@ -91,7 +90,7 @@ public final class NavigationGraph implements Derived {
 
   private final Traits traits;
 
-  /** How gates stand when all are closed, and when all are open. */
+  /** The states with all in the way that may ever be, and with nothing that changes. */
   private final int[] closed;
 
   private final int[] opened;
@@ -120,9 +119,8 @@ public final class NavigationGraph implements Derived {
     this.mover = mover;
     noGoAreas = land.noGoAreas();
     transfers = noGoAreas.transfersFor(mover);
-    opened = new int[obstacles.changing()];
-    closed = new int[obstacles.changing()];
-    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
+    opened = obstacles.open();
+    closed = obstacles.closed();
     cost = new TraversalCost(land, mover);
     low = mover.low();
     radius = Math.max(SLIMMEST, mover.radius());
@@ -157,9 +155,8 @@ public final class NavigationGraph implements Derived {
     mover = from.mover;
     noGoAreas = land.noGoAreas();
     transfers = noGoAreas.transfersFor(mover);
-    opened = new int[obstacles.changing()];
-    closed = new int[obstacles.changing()];
-    Arrays.fill(closed, Gate.State.CLOSED.ordinal());
+    opened = obstacles.open();
+    closed = obstacles.closed();
     cost = new TraversalCost(land, mover);
     low = from.low;
     radius = from.radius;

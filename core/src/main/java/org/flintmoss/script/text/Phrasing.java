@@ -69,7 +69,7 @@ final class Phrasing {
   private String template(String slot) {
     PhraseBook.Slot of = entry.slots().get(slot);
     return of.is().equals("ref")
-        ? "[" + of.family().word() + "]"
+        ? "[" + of.families().getFirst().word() + "]"
         : slots.get(slot).print(entry.fresh().get(slot)).replace("}", "");
   }
 

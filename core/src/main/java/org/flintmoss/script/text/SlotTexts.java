@@ -21,7 +21,7 @@ final class SlotTexts {
       case "whom" -> whom();
       case "words" -> new WordsText(amounts(""), slot.longest());
       case "audience" -> new AudienceText(new SelectorText(names));
-      case "ref" -> new RefText(names, slot.family());
+      case "ref" -> new RefText(names, slot.families());
       case "amount" -> amounts(unit);
       case "number" -> new NumberText(unit, slot.least(), slot.most());
       case "pinned" -> new PinnedText(unit, slot.least(), slot.most());

@@ -1,7 +1,9 @@
 package org.flintmoss.simulation.carriage;
 
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
@@ -24,8 +26,11 @@ public final class Interactions {
   /** When each unit's use is done; 0 for none. */
   private final Column.Steps usingUntil;
 
-  /** How often each use of each fixture has been made. */
+  /** How often each use has been made, by all but players who are counted each by themselves. */
   private final Column.Ints used;
+
+  /** How often each use has been made by each player who is counted by themselves. */
+  private final Column.Ints usedBySeat;
 
   /** How often each fixture has been used. */
   private final Column.Ints fixturesUsed;
@@ -41,6 +46,7 @@ public final class Interactions {
     using = state.ints("using", Rows.of(plan.units()));
     usingUntil = state.steps("usingUntil", Rows.of(plan.units()));
     used = state.ints("used", plan.handles().length);
+    usedBySeat = state.ints("usedBySeat", plan.handles().length * plan.seats());
     fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
     wounds = context.wounds;
   }
@@ -106,7 +112,7 @@ public final class Interactions {
     for (int handle = 0; handle < handles.length; handle++) {
       FixtureUse of = handles[handle];
       if (of.fixture() == fixture
-          && left(handle)
+          && offers(unit, handle)
           && has(unit, handle)
           && far(unit, of.of()) < reach(unit)) {
         using.at[unit] = handle + 1;
@@ -136,19 +142,48 @@ public final class Interactions {
     return use >= 0 && has(unit, use) ? use : -1;
   }
 
-  /** The number of a use within reach, whether or not the unit has what it needs; -1 for none. */
+  /**
+   * Which of the uses that are offered to a unit at the nearest fixture in reach that offers any,
+   * whether or not the unit has what it needs; -1 for none.
+   *
+   * @param slot its place among them, from 1
+   */
   public int inReach(int unit, int slot) {
-    int best = -1;
+    FixtureUse[] handles = plan.handles();
+    int fixture = nearest(unit);
+    int left = slot;
+    for (int handle = 0; fixture >= 0 && handle < handles.length; handle++) {
+      boolean its = handles[handle].fixture() == fixture && offers(unit, handle);
+      left -= its ? 1 : 0;
+      if (its && left == 0) {
+        return handle;
+      }
+    }
+    return -1;
+  }
+
+  /** The place of a use among those that {@link #inReach} counts; 0 for none of them. */
+  public int slot(int unit, int handle) {
+    for (int slot = 1; slot <= Use.MOST; slot++) {
+      if (inReach(unit, slot) == handle) {
+        return slot;
+      }
+    }
+    return 0;
+  }
+
+  private int nearest(int unit) {
+    int nearest = -1;
     double least = reach(unit);
     FixtureUse[] handles = plan.handles();
     for (int handle = 0; handle < handles.length; handle++) {
       double far = far(unit, handles[handle].of());
-      if (handles[handle].slot() == slot && left(handle) && far < least) {
-        best = handle;
+      if (far < least && offers(unit, handle)) {
+        nearest = handles[handle].fixture();
         least = far;
       }
     }
-    return best;
+    return nearest;
   }
 
   /** Metres from a unit to a fixture; between two surfaces the height counts. */
@@ -164,10 +199,22 @@ public final class Interactions {
     return Math.sqrt(far * far + rise * rise);
   }
 
-  private boolean left(int handle) {
+  /** Whether a use is offered to a unit as the fixture stands and looks now. */
+  public boolean offers(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
-    int times = of.use().times();
-    return useless.at[of.fixture()] == 0 && (times == 0 || used.at[handle] < times);
+    return useless.at[of.fixture()] == 0
+        && of.use().open().to(plan.side(unit))
+        && context.standings.standing(of.self()) == Standing.THERE
+        && (of.offeredAs() == -1 || context.standings.looks(of.self(), of.offeredAs()))
+        && (of.use().times() == 0 || times(unit, handle) < of.use().times());
+  }
+
+  /** How often a use was made of those times that count for a unit. */
+  private int times(int unit, int handle) {
+    int seat = plan.seatOf(unit);
+    return plan.handles()[handle].use().counted() == Use.Counted.ALL || seat < 0
+        ? used.at[handle]
+        : usedBySeat.at[handle * plan.seats() + seat];
   }
 
   /** Phase 1: who is at a use goes on with it, or is done. */
@@ -184,7 +231,7 @@ public final class Interactions {
   }
 
   private void work(int unit, int handle, int now) {
-    if (!context.vitals.up(unit) || walks(unit) || !left(handle) || !has(unit, handle)) {
+    if (!context.vitals.up(unit) || walks(unit) || !offers(unit, handle) || !has(unit, handle)) {
       using.at[unit] = 0;
     } else if (now >= usingUntil.at[unit]) {
       using.at[unit] = 0;
@@ -194,11 +241,15 @@ public final class Interactions {
 
   private void done(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
-    used.at[handle]++;
+    if (of.use().counted() == Use.Counted.ALL || plan.seatOf(unit) < 0) {
+      used.at[handle]++;
+    } else {
+      usedBySeat.at[handle * plan.seats() + plan.seatOf(unit)]++;
+    }
     fixturesUsed.at[of.fixture()]++;
     int entry = context.log(Causes.Kind.USED, unit, handle, -1);
     context.touch(Wake.FIXTURE, of.fixture(), unit);
-    if (of.use().needs() instanceof Fixture.Spending) {
+    if (of.use().needs() instanceof Use.Spending) {
       context.packs.remove(unit, of.needs(), of.needed());
     }
     if (of.gives() >= 0) {
@@ -208,18 +259,25 @@ public final class Interactions {
     double y = of.of().position().y();
     context.noises.make(x, y, of.use().noise(), unit, context.now());
     switch (of.use().effect()) {
-      case Fixture.Nothing _ -> {}
-      case Fixture.OpensGate _ ->
-          context.gates.set(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
-      case Fixture.ClosesGate _ ->
-          context.gates.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
-      case Fixture.TurnsGate _ -> {
+      case Use.Nothing _ -> {}
+      case Use.OpensGate _ ->
+          context.standings.set(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
+      case Use.ClosesGate _ ->
+          context.standings.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
+      case Use.TurnsGate _ -> {
         boolean open =
-            of.gate() >= 0 && context.gates.stands(of.gate()) == Gate.State.OPEN.ordinal();
+            of.gate() >= 0 && context.standings.gate(of.gate()) == Gate.State.OPEN.ordinal();
         Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
-        context.gates.set(of.gate(), to.ordinal(), entry, unit);
+        context.standings.set(of.gate(), to.ordinal(), entry, unit);
       }
-      case Fixture.LetsStand lets -> context.gates.put(of.prop(), lets.stands(), entry, unit);
+      case Use.LetsStand lets -> context.standings.put(of.thing(), lets.stands(), entry, unit);
+      case Use.LetsLook _ -> context.standings.turn(of.thing(), of.look(), entry, unit);
+    }
+    switch (of.use().turns()) {
+      case Use.Stays _ -> {}
+      case Use.Into _ -> context.standings.turn(of.self(), of.into(), entry, unit);
+      case Use.IntoFor _ -> context.standings.turn(of.self(), of.into(), of.turned(), entry, unit);
+      case Use.Goes _ -> context.standings.put(of.self(), Standing.GONE, entry, unit);
     }
   }
 }

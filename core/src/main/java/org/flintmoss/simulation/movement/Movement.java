@@ -431,7 +431,7 @@ public final class Movement {
     boolean grounded = body.deck(unit) == Decks.GROUND && !Flights.flies(plan, unit);
     double feet = grounded ? Obstacles.ON_THE_GROUND : context.space.feet(unit);
     Kind kind = plan.kind(unit);
-    plan.obstacles().pushOut(at, kind.radius(), feet, map.low(), context.gates.all());
+    plan.obstacles().pushOut(at, kind.radius(), feet, map.low(), context.standings.all());
     boolean moved = at[0] != body.x(unit) || at[1] != body.y(unit);
     if (moved && !step(unit, map, at[0] - body.x(unit), at[1] - body.y(unit))) {
       body.stand(unit, fromX, fromY);

@@ -116,7 +116,7 @@ final class Overboard {
     double fromX = context.body.x(unit);
     double fromY = context.body.y(unit);
     return plan.obstacles()
-        .clear(fromX, fromY, x, y, kind.radius(), feet, low, context.gates.all());
+        .clear(fromX, fromY, x, y, kind.radius(), feet, low, context.standings.all());
   }
 
   private boolean lands(int unit, int deck, double x, double y) {

@@ -67,7 +67,7 @@ public final class Noises {
     }
     Setting.Wind wind = context.air.wind();
     double farthest = loudness * keenest * Gusts.most(wind);
-    sound.spread(x, y, farthest, context.gates.all());
+    sound.spread(x, y, farthest, context.standings.all());
     for (int unit = 0; unit < plan.units(); unit++) {
       double there = listens(unit, by) ? sound.at(context.body.x(unit), context.body.y(unit)) : 0;
       double carried =

@@ -79,7 +79,7 @@ public final class Pursuit {
     for (int number = 0; number < plan.obstacles().gates(); number++) {
       Gate gate = plan.obstacles().gate(number);
       double far = context.space.distance(unit, middle(gate).x(), middle(gate).y());
-      boolean shut = context.gates.stands(number) != Gate.State.OPEN.ordinal();
+      boolean shut = context.standings.gate(number) != Gate.State.OPEN.ordinal();
       if (shut && far < least && between(unit, gate, x, y)) {
         best = number;
         least = far;

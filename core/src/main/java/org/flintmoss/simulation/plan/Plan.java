@@ -73,6 +73,7 @@ public final class Plan {
   private final CompiledOrders errands;
   private final int[] firstErrands;
   private final SquadTable squads;
+  private final ThingTable things;
   private final FixtureUse[] handles;
   private final BitSet byWave = new BitSet();
   private final BitSet comesAgain = new BitSet();
@@ -136,6 +137,7 @@ public final class Plan {
       boolean along = standing instanceof Unit || present(standing);
       companions.set(unit, along && withPlayer(errands.get(firstErrands[unit])));
     }
+    things = new ThingTable(actors);
     handles = FixtureUse.all(actors, terms);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
@@ -236,6 +238,11 @@ public final class Plan {
     return first;
   }
 
+  /** The props and fixtures. */
+  public ThingTable things() {
+    return things;
+  }
+
   /** What can be used, by number. */
   public FixtureUse[] handles() {
     return handles;
@@ -274,6 +281,11 @@ public final class Plan {
   /** How many units there are, players' own among them. */
   public int units() {
     return roster.length;
+  }
+
+  /** How many looks there are. */
+  public int looks() {
+    return mission().looks().size();
   }
 
   /** How many item kinds there are. */

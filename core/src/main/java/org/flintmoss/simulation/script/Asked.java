@@ -110,7 +110,7 @@ public final class Asked {
     for (int gate = 0; gate < gates.at.length; gate++) {
       if (gates.at[gate] > 0) {
         int stands = gates.at[gate] - 1;
-        context.gates.set(gate, stands, gateCause.at[gate], gateBy.at[gate]);
+        context.standings.set(gate, stands, gateCause.at[gate], gateBy.at[gate]);
       }
     }
     Arrays.fill(gates.at, 0);

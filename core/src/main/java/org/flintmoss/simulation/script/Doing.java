@@ -91,6 +91,11 @@ final class Doing {
     return slots.number(thing);
   }
 
+  /** The number of a prop or fixture among both; -1 where it is not there. */
+  int thing(Ref thing) {
+    return plan.actors().thing(thing);
+  }
+
   /** The seats of those to whom it is told or shown, a bit each. */
   int seats(Audience to) {
     return acts.seats(slots.seats(to), run);

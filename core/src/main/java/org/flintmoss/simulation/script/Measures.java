@@ -301,14 +301,26 @@ public enum Measures implements Measure {
           .in(Condition.Called.class)),
   /** The ordinal of the gate's state. */
   GATE(
-      ofMission((context, gate) -> context.gates.stands(gate))
+      ofMission((context, gate) -> context.standings.gate(gate))
           .wokenBy(Wake.GATE)
           .in(Condition.GateIs.class)),
-  /** The ordinal of whether the prop is gone or stands there. */
-  PROP(
-      ofMission((context, prop) -> context.gates.standing(prop).ordinal())
-          .wokenBy(Wake.PROP)
-          .in(Condition.PropIs.class)),
+  /** The ordinal of whether the prop or fixture is gone or stands there. */
+  THING_STANDS(
+      ofMission((context, thing) -> context.standings.standing(thing).ordinal())
+          .wokenBy(Wake.THING)
+          .in(Condition.ThingStands.class)),
+  /**
+   * 1 if a prop or fixture has a look; the subject is the number of the thing times the number of
+   * looks, and the number of the look.
+   */
+  THING_LOOKS(
+      ofMission(
+              (context, of) ->
+                  context.standings.looks(of / context.plan.looks(), of % context.plan.looks())
+                      ? 1
+                      : 0)
+          .wokenBy(Wake.THING, (of, plan, to) -> to.accept(of.subject() / plan.looks()))
+          .in(Condition.ThingLooks.class)),
   /** 1 if the wave has come. */
   WAVE_CAME(
       ofMission((context, wave) -> context.waves.came(wave) > 0 ? 1 : 0)

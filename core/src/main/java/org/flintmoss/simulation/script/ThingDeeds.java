@@ -43,7 +43,13 @@ final class ThingDeeds {
     Deeds.on(
         Action.LetStand.class,
         (it, doing) ->
-            doing.context.gates.put(doing.number(it.prop()), it.stands(), doing.cause, doing.by));
+            doing.context.standings.put(
+                doing.thing(it.thing()), it.stands(), doing.cause, doing.by));
+    Deeds.on(
+        Action.LetLook.class,
+        (it, doing) ->
+            doing.context.standings.turn(
+                doing.thing(it.thing()), doing.number(it.look()), doing.cause, doing.by));
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(
@@ -138,7 +144,8 @@ final class ThingDeeds {
         double toY = context.body.y(unit);
         Obstacles obstacles = doing.plan.obstacles();
         boolean open =
-            obstacles.clear(x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.gates.all());
+            obstacles.clear(
+                x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.standings.all());
         double lets = doing.plan.kind(unit).armour().lets(HarmSort.BLAST);
         context.vitals.hurt(unit, open ? amount * (1 - far / radius) * lets : 0);
       }

@@ -1,6 +1,11 @@
 package org.flintmoss.simulation.space;
 
+import java.util.stream.IntStream;
+import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.ground.Effect;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Standing;
+import org.flintmoss.simulation.plan.ThingTable;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
@@ -24,8 +29,16 @@ public final class Effects {
   /** 1 for an effect that goes on. */
   private final Column.Ints on;
 
+  /** The props and fixtures that some look of their kind lights up. */
+  private final int[] lamps;
+
   Effects(SpaceContext context) {
     this.context = context;
+    ThingTable things = context.plan.things();
+    lamps =
+        IntStream.range(0, things.many())
+            .filter(it -> things.appearances(it).stream().anyMatch(look -> look.light() > 0))
+            .toArray();
     state = context.state;
     on = state.ints("effects", context.plan.mission().effects().size());
     all = context.plan.mission().effects().values().toArray(Effect[]::new);
@@ -112,8 +125,8 @@ public final class Effects {
   }
 
   /**
-   * The light at a point: that of the day, or of a fire or light that goes on, which falls evenly
-   * from full daylight at it to nothing at its radius.
+   * The light at a point: that of the day, or of a fire or light that goes on or a thing that looks
+   * lit, which falls evenly from full daylight at it to nothing at its radius.
    */
   public double light(double day, double x, double y) {
     double best = day;
@@ -126,6 +139,20 @@ public final class Effects {
         best = Math.max(best, 1 - Math.sqrt(dx * dx + dy * dy) / it.radius());
       }
     }
+    for (int lamp : lamps) {
+      best = Math.max(best, lamplight(lamp, x, y));
+    }
     return best;
+  }
+
+  private double lamplight(int lamp, double x, double y) {
+    Appearance looks = context.standings.appearance(lamp);
+    if (looks.light() == 0 || context.standings.standing(lamp) == Standing.GONE) {
+      return 0;
+    }
+    Position at = context.plan.things().get(lamp).position();
+    double dx = x - at.x();
+    double dy = y - at.y();
+    return 1 - Math.sqrt(dx * dx + dy * dy) / looks.light();
   }
 }

@@ -68,7 +68,8 @@ public final class Flights {
       top = plan.ground().holds(px, py) ? Math.max(top, plan.decks().top(px, py)) : top;
     }
     double radius = plan.kind(unit).radius();
-    double obstacles = plan.obstacles().top(x, y, x + east, y + north, radius, context.gates.all());
+    double obstacles =
+        plan.obstacles().top(x, y, x + east, y + north, radius, context.standings.all());
     return Math.max(top, obstacles);
   }
 

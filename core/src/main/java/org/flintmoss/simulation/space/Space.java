@@ -127,7 +127,7 @@ public final class Space {
     return (line != Obstacles.Line.SIGHT || context.effects.clear(x, y, ox, oy))
         && plan.ground().clear(x, y, z, ox, oy, oz)
         && plan.decks().clear(x, y, z, ox, oy, oz)
-        && plan.obstacles().clear(x, y, z, ox, oy, oz, line, context.gates.all());
+        && plan.obstacles().clear(x, y, z, ox, oy, oz, line, context.standings.all());
   }
 
   /** Whether a weapon's blow or shot gets from one unit to another. */
@@ -143,7 +143,7 @@ public final class Space {
     double oy = context.body.y(other);
     double z = feet(unit) + eye(unit);
     double oz = feet(other) + eye(other) / 2;
-    return plan.obstacles().cover(x, y, z, ox, oy, oz, context.gates.all());
+    return plan.obstacles().cover(x, y, z, ox, oy, oz, context.standings.all());
   }
 
   /**
@@ -211,7 +211,7 @@ public final class Space {
       reshaped = false;
       for (int map = 0; map < maps.length; map++) {
         maps[map] =
-            maps[map].with(Plan.steppedWater(context.waters.levels(0)), context.gates.all());
+            maps[map].with(Plan.steppedWater(context.waters.levels(0)), context.standings.all());
       }
     }
   }

@@ -20,8 +20,8 @@ public abstract class SpaceContext extends Run {
   /** Which effects go on. */
   public final Effects effects;
 
-  /** How gates stand. */
-  public final Gates gates;
+  /** How gates stand and things look. */
+  public final Standings standings;
 
   /** How the water stands. */
   public final Waters waters;
@@ -51,7 +51,7 @@ public abstract class SpaceContext extends Run {
     ways = new Ways(this);
     searches = new Searches(this);
     effects = new Effects(this);
-    gates = new Gates(this);
+    standings = new Standings(this);
     waters = new Waters(this);
     transits = new Transits(this);
     flights = new Flights(this);

@@ -90,8 +90,10 @@ public final class Causes {
     REACHED,
     /** A gate was moved: gate, its new state. */
     GATE,
-    /** A prop, put back (1) or taken away (0). */
-    PROP,
+    /** A prop or a fixture, put back (1) or taken away (0). */
+    THING,
+    /** A prop or a fixture has another look: thing, the number of the look. */
+    LOOK,
     /** A player tried to use something, or to help somebody up, while walking: unit. */
     MUST_STAND,
     /** A unit has used a fixture: unit, the number of the use. */

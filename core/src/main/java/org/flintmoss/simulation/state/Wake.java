@@ -31,8 +31,8 @@ public enum Wake {
   EVENT,
   /** Gate. */
   GATE,
-  /** A prop was put back or taken away. */
-  PROP,
+  /** A prop or a fixture was put back, taken away or given another look. */
+  THING,
   /** Fixture. */
   FIXTURE,
   /** Effect. */

@@ -41,13 +41,13 @@ class BelongingsTest {
     return new Stage()
         .lever("l", 64, 65, 0, "{'type':'nothing'}")
         .put(
-            "/fixtures/l/uses/u/needs",
+            "/fixtures/l/uses/u1/needs",
             "{'type':'holding','item':%s,'count':1}".formatted(ref("itemKinds", "spade")));
   }
 
   @Test
   void aNeedThatNothingMeetsIsFoundUntilSomethingDoes() {
-    String at = "/fixtures/l/uses/u/needs";
+    String at = "/fixtures/l/uses/u1/needs";
     assertThat(about(asking(), at))
         .containsExactly(
             "l asks for Spade, which nobody has, lies nowhere and is given by nothing.");

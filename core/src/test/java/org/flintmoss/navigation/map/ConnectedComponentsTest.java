@@ -61,7 +61,7 @@ public class ConnectedComponentsTest {
     String[] turns = new String[8];
     for (int i = 0; i < turns.length; i++) {
       turns[i] =
-          "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(Stage.ref("props", "p" + i));
+          "{'type':'letStand','thing':%s,'stands':'gone'}".formatted(Stage.ref("props", "p" + i));
     }
     return stage
         .event("turns", Stage.elapsed(1), turns)

@@ -112,7 +112,7 @@ final class RandomScripts {
       case "whom" -> selector().get("whom");
       case "words" -> figured();
       case "audience" -> audience();
-      case "ref" -> ref(slot.family());
+      case "ref" -> ref(one(slot.families()));
       case "amount" -> amount();
       case "number" -> Json.MAPPER.valueToTree(inRange(slot));
       case "pinned" -> pinned(slot.least(), slot.most());

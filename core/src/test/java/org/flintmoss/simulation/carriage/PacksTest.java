@@ -108,8 +108,8 @@ class PacksTest {
   private static Stage asking(String needs, String gives) {
     return new Stage()
         .lever("l", 64, 65, 0, "{'type':'nothing'}")
-        .put("/fixtures/l/uses/u/needs", needs)
-        .put("/fixtures/l/uses/u/gives", gives);
+        .put("/fixtures/l/uses/u1/needs", needs)
+        .put("/fixtures/l/uses/u1/gives", gives);
   }
 
   private static String some(String type, String kind, int count) {

@@ -112,7 +112,7 @@ class NoisesTest {
             .unit("w", "wreckers", "wrecker", 64, 100)
             .unit("k", "keepers", "keeper", 70, 100)
             .lever("bell", 64, 41, 0, "{'type':'nothing'}")
-            .put("/fixtures/bell/uses/u/noise", "120")
+            .put("/fixtures/bell/uses/u1/noise", "120")
             .world(1);
     world.step(List.of(new Command(0, new Input.Use(1))));
     Stage.steps(world, 60);

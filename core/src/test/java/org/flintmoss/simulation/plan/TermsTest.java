@@ -154,12 +154,12 @@ class TermsTest {
             "/endings/w",
             "{'name':'w','order':'a1','outcome':'won','delay':%s,'debriefing':''}".formatted(TEN))
         .lever("l", 64, 65, 0, "{'type':'nothing'}")
-        .put("/fixtures/l/uses/u/seconds", TEN)
+        .put("/fixtures/l/uses/u1/seconds", TEN)
         .put(
-            "/fixtures/l/uses/u/needs",
+            "/fixtures/l/uses/u1/needs",
             "{'type':'holding','item':%s,'count':%s}".formatted(ref("itemKinds", "oil"), TEN))
         .put(
-            "/fixtures/l/uses/u/gives",
+            "/fixtures/l/uses/u1/gives",
             "{'type':'items','item':%s,'count':%s}".formatted(ref("itemKinds", "oil"), TEN))
         .wavePlan("plan", "inTurn", "{'type':'uncapped'}", 100, 100)
         .wave(

@@ -18,10 +18,10 @@ import java.util.stream.Stream;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.ground.Standing;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.Condition.Alertness;
 import org.flintmoss.mission.sentence.ObjectiveState;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.decisions.Orders;
@@ -488,9 +488,15 @@ class EveryActionTest {
             world -> !Inside.of(world).workings.zoneActs(0)),
         new Scene(
             stage().prop("box", "crate", 30, 30, 0),
-            "{'type':'letStand','prop':" + ref("props", "box") + ",'stands':'gone'}",
+            "{'type':'letStand','thing':" + ref("props", "box") + ",'stands':'gone'}",
             0,
             world -> world.read().standing(0) == Standing.GONE),
+        new Scene(
+            stage().fixture("d", "door-kind", 30, 30, 0),
+            "{'type':'letLook','thing':%s,'look':%s}"
+                .formatted(ref("fixtures", "d"), ref("looks", "look-open")),
+            0,
+            world -> world.read().look(0) == 1),
         new Scene(
             stage().lever("l", 30, 30, 0, "{'type':'nothing'}"),
             "{'type':'setUse','fixture':" + ref("fixtures", "l") + ",'use':'cannot'}",

@@ -60,14 +60,22 @@ class EveryConditionTest {
     return seconds + "|" + action;
   }
 
-  /** After two seconds of play, which is step 40, something is done. */
+  /** A door that opens after 2 s. */
+  private static Stage opened() {
+    return doing(
+        stage().fixture("d", "door-kind", 30, 30, 0),
+        "{'type':'letLook','thing':%s,'look':%s}"
+            .formatted(ref("fixtures", "d"), ref("looks", "look-open")));
+  }
+
   /** A crate that is taken away after 2 s. */
   private static Stage gone() {
     return doing(
         stage().prop("box", "crate", 30, 30, 0),
-        "{'type':'letStand','prop':%s,'stands':'gone'}".formatted(ref("props", "box")));
+        "{'type':'letStand','thing':%s,'stands':'gone'}".formatted(ref("props", "box")));
   }
 
+  /** After two seconds of play, which is step 40, something is done. */
   private static Stage doing(Stage stage, String... actions) {
     return stage.event("does", Stage.elapsed(2), actions);
   }
@@ -294,12 +302,24 @@ class EveryConditionTest {
             42),
         new Scene(
             gone(),
-            "{'type':'prop','prop':%s,'stands':'gone'}".formatted(ref("props", "box")),
+            "{'type':'thingStands','thing':%s,'stands':'gone'}".formatted(ref("props", "box")),
             40,
             42),
         new Scene(
             gone(),
-            "{'type':'propBecomes','prop':%s,'stands':'gone'}".formatted(ref("props", "box")),
+            "{'type':'standsAnew','thing':%s,'stands':'gone'}".formatted(ref("props", "box")),
+            40,
+            42),
+        new Scene(
+            opened(),
+            "{'type':'thingLooks','thing':%s,'look':%s}"
+                .formatted(ref("fixtures", "d"), ref("looks", "look-open")),
+            40,
+            42),
+        new Scene(
+            opened(),
+            "{'type':'comesToLook','thing':%s,'look':%s}"
+                .formatted(ref("fixtures", "d"), ref("looks", "look-open")),
             40,
             42),
         new Scene(stage, ofCourse("passesZone"), 1, 2),

@@ -479,12 +479,12 @@ class HappeningsTest {
         new Stage()
             .packs("starts", "p", "spade", 1)
             .lever("chest", 64, 65, 0, "{'type':'nothing'}")
-            .put("/fixtures/chest/uses/u/seconds/value", "0")
+            .put("/fixtures/chest/uses/u1/seconds/value", "0")
             .put(
-                "/fixtures/chest/uses/u/needs",
+                "/fixtures/chest/uses/u1/needs",
                 "{'type':'holding','item':%s,'count':1}".formatted(spade))
             .put(
-                "/fixtures/chest/uses/u/gives",
+                "/fixtures/chest/uses/u1/gives",
                 "{'type':'items','item':%s,'count':1}".formatted(chart))
             .event("with", 0, AGAIN, happens.formatted("usesWith", PLAYERS, chest, spade))
             .event("amiss", 0, AGAIN, happens.formatted("usesWith", PLAYERS, chest, chart))

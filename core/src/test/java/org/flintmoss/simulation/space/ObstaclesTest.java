@@ -64,7 +64,7 @@ class ObstaclesTest {
     double radius = world.plan().kind(unit).radius() - 1e-6;
     double x = world.read().x(unit);
     double y = world.read().y(unit);
-    return world.plan().obstacles().clear(x, y, radius, 1.8, Inside.of(world).gates.all());
+    return world.plan().obstacles().clear(x, y, radius, 1.8, Inside.of(world).standings.all());
   }
 
   @Test

@@ -88,7 +88,7 @@ class SearchesTest {
   void aGateThatClosesMeanwhileHasTheSearchBegunAnew() {
     World world = seeking(2);
     int unit = unit(world);
-    Inside.of(world).gates.set(0, Gate.State.CLOSED.ordinal(), -1, -1);
+    Inside.of(world).standings.set(0, Gate.State.CLOSED.ordinal(), -1, -1);
     assertThat(Inside.of(world).searches.anew(unit)).isTrue();
     Stage.steps(world, 40);
     assertThat(Inside.of(world).searches.underWay(unit)).isFalse();

@@ -1,9 +1,8 @@
-package org.flintmoss.mission.ground;
+package org.flintmoss.mission.word;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
-import org.flintmoss.mission.word.Word;
 
-/** Whether a prop stands where it was set down. */
+/** Whether a prop or a fixture stands where it was set down. */
 public enum Standing {
   @Word("is gone")
   @JsonProperty("gone")

@@ -5,9 +5,10 @@ import static org.flintmoss.Stage.elapsed;
 import static org.flintmoss.Stage.ref;
 
 import java.util.List;
+import java.util.Map;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.ground.Gate;
-import org.flintmoss.mission.ground.Standing;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
@@ -17,13 +18,14 @@ import org.flintmoss.trial.TrialMessage;
 import org.junit.jupiter.api.Test;
 
 /** Props that a script takes away and puts back: for ways, sight, people and players alike. */
-class PropsThatChangeTest {
+class ThingsThatChangeTest {
   private static String stands(String prop, String how) {
-    return "{'type':'letStand','prop':%s,'stands':'%s'}".formatted(ref("props", prop), how);
+    return "{'type':'letStand','thing':%s,'stands':'%s'}".formatted(ref("props", prop), how);
   }
 
   private static String is(String prop, String how) {
-    return Stage.all("{'type':'prop','prop':%s,'stands':'%s'}".formatted(ref("props", prop), how));
+    return Stage.all(
+        "{'type':'thingStands','thing':%s,'stands':'%s'}".formatted(ref("props", prop), how));
   }
 
   /** A wall from rim to rim with a gap at 64 that a hull fills; the player stands west of it. */
@@ -71,7 +73,7 @@ class PropsThatChangeTest {
             .after(100);
     assertThat(Stage.fired(world, "isgone")).containsExactly(40);
     assertThat(Stage.fired(world, "isthere")).containsExactly(1);
-    assertThat(world.causes().from(0).stream().filter(it -> it.kind().name().equals("PROP")))
+    assertThat(world.causes().from(0).stream().filter(it -> it.kind().name().equals("THING")))
         .hasSize(2);
   }
 
@@ -103,18 +105,21 @@ class PropsThatChangeTest {
     World world = hull().prop("box", "crate", 20, 20, 0).world(1);
     PlayerFeed feed = new PlayerFeed(world, 0);
     feed.hello(Stage.HERE);
-    assertThat(feed.news()).contains(new TrialMessage.Props(List.of()));
+    assertThat(feed.news()).contains(new TrialMessage.Things(Map.of()));
     Stage.steps(world, 41);
-    assertThat(feed.news()).contains(new TrialMessage.Props(List.of("hull")));
-    assertThat(feed.news()).noneMatch(TrialMessage.Props.class::isInstance);
+    assertThat(feed.news())
+        .contains(
+            new TrialMessage.Things(
+                Map.of("hull", new TrialMessage.Otherwise(Standing.GONE, "look-plain"))));
+    assertThat(feed.news()).noneMatch(TrialMessage.Things.class::isInstance);
     Stage.steps(world, 40);
-    assertThat(feed.news()).contains(new TrialMessage.Props(List.of()));
+    assertThat(feed.news()).contains(new TrialMessage.Things(Map.of()));
   }
 
   @Test
   void whoUsesAFixtureTakesOneAwayAndIsTheCauserOfIt() {
     String becomes =
-        "{'type':'propBecomes','prop':%s,'stands':'gone'}".formatted(ref("props", "heap"));
+        "{'type':'standsAnew','thing':%s,'stands':'gone'}".formatted(ref("props", "heap"));
     World world =
         new Stage()
             .prop("heap", "boulder", 80, 64, 0)
@@ -123,7 +128,7 @@ class PropsThatChangeTest {
                 64,
                 65,
                 1,
-                "{'type':'letsStand','prop':%s,'stands':'gone'}".formatted(ref("props", "heap")))
+                "{'type':'letsStand','thing':%s,'stands':'gone'}".formatted(ref("props", "heap")))
             .event(
                 "dug",
                 becomes,

@@ -1,0 +1,117 @@
+package org.flintmoss.balance;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntPredicate;
+import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.catalogue.Use;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Standing;
+import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.FixtureUse;
+import org.flintmoss.simulation.plan.Plan;
+
+/** The uses of fixtures that bring something about. */
+final class UseGoals {
+  private final World world;
+  private final Plan plan;
+  private final FixtureUse[] uses;
+
+  UseGoals(World world) {
+    this.world = world;
+    plan = world.plan();
+    uses = plan.handles();
+  }
+
+  /** The goal to make a use. */
+  Goals.Goal goal(int use) {
+    Position at = uses[use].of().position();
+    return new Goals.Goal(at.x(), at.y(), -1, use + 1);
+  }
+
+  /** The first use of a fixture that is offered to a unit if only it had what that needs; or -1. */
+  int first(int fixture, int unit) {
+    List<Integer> all =
+        offered(unit, use -> uses[use].fixture() == fixture && world.read().offered(unit, use));
+    return all.isEmpty() ? -1 : all.getFirst();
+  }
+
+  /** The kind of item that a unit lacks for a use; -1 for none. */
+  int lacks(int unit, int use) {
+    FixtureUse of = uses[use];
+    boolean lacks = of.needs() >= 0 && world.read().carries(unit, of.needs()) < of.needed();
+    return lacks ? of.needs() : -1;
+  }
+
+  /** Uses offered to a unit that may open a way: a gate, or a thing that lets people past after. */
+  List<Integer> opening(int unit) {
+    return offered(unit, this::opens);
+  }
+
+  /** Uses offered to a unit after which a thing stands there, or is gone. */
+  List<Integer> standing(int unit, int thing, Standing to) {
+    return offered(
+        unit,
+        use ->
+            (uses[use].self() == thing
+                    && to == Standing.GONE
+                    && uses[use].use().turns() instanceof Use.Goes)
+                || (uses[use].thing() == thing
+                    && uses[use].use().effect() instanceof Use.LetsStand lets
+                    && lets.stands() == to));
+  }
+
+  /** Uses offered to a unit after which a thing has a look. */
+  List<Integer> looking(int unit, int thing, int look) {
+    return offered(
+        unit,
+        use ->
+            (uses[use].self() == thing && uses[use].into() == look)
+                || (uses[use].thing() == thing && uses[use].look() == look));
+  }
+
+  private List<Integer> offered(int unit, IntPredicate which) {
+    List<Integer> found = new ArrayList<>();
+    for (int use = 0; use < uses.length; use++) {
+      if (which.test(use) && world.read().offered(unit, use)) {
+        found.add(use);
+      }
+    }
+    return found;
+  }
+
+  private boolean opens(int use) {
+    FixtureUse of = uses[use];
+    boolean other =
+        switch (of.use().effect()) {
+          case Use.OpensGate _, Use.TurnsGate _ ->
+              of.gate() >= 0 && world.read().gate(of.gate()) != Gate.State.OPEN;
+          case Use.LetsStand lets ->
+              of.thing() >= 0 && lets.stands() == Standing.GONE && bars(of.thing());
+          case Use.LetsLook _ -> clears(of.thing(), of.look());
+          case Use.ClosesGate _, Use.Nothing _ -> false;
+        };
+    return other
+        || switch (of.use().turns()) {
+          case Use.Into _, Use.IntoFor _ -> clears(of.self(), of.into());
+          case Use.Goes _ -> bars(of.self());
+          case Use.Stays _ -> false;
+        };
+  }
+
+  /** Whether a thing stops people now, and with another look would not. */
+  private boolean clears(int thing, int look) {
+    int place = thing < 0 ? -1 : plan.things().place(thing, look);
+    return place >= 0
+        && bars(thing)
+        && !plan.things().appearances(thing).get(place).stops().movement();
+  }
+
+  private boolean bars(int thing) {
+    List<Appearance> its = plan.things().appearances(thing);
+    return world.read().standing(thing) == Standing.THERE
+        && !its.isEmpty()
+        && its.get(world.read().look(thing)).stops().movement();
+  }
+}

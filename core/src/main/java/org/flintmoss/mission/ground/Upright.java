@@ -1,0 +1,38 @@
+package org.flintmoss.mission.ground;
+
+import org.flintmoss.mission.word.Level;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
+import org.flintmoss.mission.word.Thing;
+
+/** What stands about and is of a kind of the catalogue: a prop or a fixture. */
+public sealed interface Upright extends Thing permits Prop, Fixture {
+  /** What it is: a {@link org.flintmoss.mission.catalogue.ThingKind}. */
+  Ref kind();
+
+  /** The middle of its footprint. */
+  Position position();
+
+  /** What it stands on. */
+  Level level();
+
+  /** The bearing that it faces, degrees clockwise from north. */
+  double facing();
+
+  /** The look that it begins with. */
+  Begins begins();
+
+  /** Whether it stands there when play begins. */
+  Standing stands();
+
+  /** How deep it is sunk into what it stands on, metres. */
+  default double sunk() {
+    return 0;
+  }
+
+  /** How far it leans the way it faces, degrees. */
+  default double tilt() {
+    return 0;
+  }
+}

@@ -1,0 +1,156 @@
+package org.flintmoss.simulation.space;
+
+import java.util.Arrays;
+import java.util.stream.IntStream;
+import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.word.Standing;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.plan.ThingTable;
+import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.State;
+import org.flintmoss.simulation.state.Wake;
+import org.flintmoss.terrain.ChangingThings;
+
+/**
+ * How gates stand, how props and fixtures look and whether they are there: the owner of the states
+ * of all that changes.
+ */
+public final class Standings {
+  private final SpaceContext context;
+  private final ThingTable things;
+
+  /** For each thing its number among all that changes; -1 for one that stays as it begins. */
+  private final int[] changing;
+
+  /** The state of each of all that changes; of a thing by {@link ChangingThings}. */
+  private final Column.Ints states;
+
+  /** When each thing goes back to the look that it had before; 0 for never. */
+  private final Column.Steps backAt;
+
+  /** The look that each thing goes back to, from 0. */
+  private final Column.Ints backTo;
+
+  Standings(SpaceContext context) {
+    this.context = context;
+    Plan plan = context.plan;
+    State state = context.state;
+    things = plan.things();
+    changing = new int[things.many()];
+    Arrays.setAll(changing, it -> plan.obstacles().things().number(things.ref(it)));
+    states = state.ints("standings", plan.obstacles().changing());
+    System.arraycopy(plan.obstacles().first(), 0, states.at, 0, states.at.length);
+    backAt = state.steps("lookBackAt", states.at.length);
+    backTo = state.ints("lookBackTo", states.at.length);
+  }
+
+  /** The ordinal of how a gate stands. */
+  public int gate(int gate) {
+    return states.at[gate];
+  }
+
+  /** The state of all that changes, for those who ask the obstacles; not to be changed. */
+  public int[] all() {
+    return states.at;
+  }
+
+  /** Whether a thing stands there. */
+  public Standing standing(int thing) {
+    return ChangingThings.standing(state(thing));
+  }
+
+  /** Which of the looks of its kind a thing has, from 0. */
+  public int look(int thing) {
+    return ChangingThings.look(state(thing));
+  }
+
+  private int state(int thing) {
+    return changing[thing] < 0 ? things.first(thing) : states.at[changing[thing]];
+  }
+
+  /** The things whose state is not the one in which they began. */
+  public int[] otherwise() {
+    return IntStream.range(0, changing.length)
+        .filter(it -> changing[it] >= 0 && states.at[changing[it]] != things.first(it))
+        .toArray();
+  }
+
+  /** Whether a thing has a look, by its number within its family. */
+  public boolean looks(int thing, int look) {
+    return things.place(thing, look) == look(thing);
+  }
+
+  /** Puts a thing back or takes it away; through a unit, or -1 for nobody. */
+  public void put(int thing, Standing to, int cause, int by) {
+    if (thing >= 0 && standing(thing) != to) {
+      states.at[changing[thing]] = ChangingThings.state(look(thing), to);
+      context.log(Causes.Kind.THING, thing, to.ordinal(), cause, by);
+      changed(thing, by);
+    }
+  }
+
+  /**
+   * Gives a thing another look from then on; through a unit, or -1 for nobody. A look that its kind
+   * does not have changes nothing.
+   */
+  public void turn(int thing, int look, int cause, int by) {
+    int to = thing < 0 || look < 0 ? -1 : things.place(thing, look);
+    if (to >= 0) {
+      backAt.at[changing[thing]] = 0;
+      show(thing, to, cause, by);
+    }
+  }
+
+  /** Gives a thing another look for some steps, and then the one that it had. */
+  public void turn(int thing, int look, int steps, int cause, int by) {
+    int to = things.place(thing, look);
+    if (to >= 0) {
+      int number = changing[thing];
+      if (backAt.at[number] == 0) {
+        backTo.at[number] = look(thing);
+      }
+      show(thing, to, cause, by);
+      backAt.at[number] = context.now() + steps;
+    }
+  }
+
+  private void show(int thing, int to, int cause, int by) {
+    if (look(thing) != to) {
+      states.at[changing[thing]] = ChangingThings.state(to, standing(thing));
+      context.log(Causes.Kind.LOOK, thing, things.look(thing, to), cause, by);
+      changed(thing, by);
+    }
+  }
+
+  private void changed(int thing, int by) {
+    context.touch(Wake.THING, thing, by);
+    context.space.reshape();
+  }
+
+  /** Phase 2: what had another look for a while goes back to the one that it had. */
+  public void goBack(int now) {
+    for (int thing = 0; thing < changing.length; thing++) {
+      int number = changing[thing];
+      if (number >= 0 && backAt.at[number] > 0 && now >= backAt.at[number]) {
+        backAt.at[number] = 0;
+        show(thing, backTo.at[number], -1, -1);
+      }
+    }
+  }
+
+  /** Sets how a gate stands; through a unit, or -1 for nobody. */
+  public void set(int gate, int stands, int cause, int by) {
+    if (gate >= 0 && states.at[gate] != stands) {
+      states.at[gate] = stands;
+      context.log(Causes.Kind.GATE, gate, stands, cause, by);
+      context.touch(Wake.GATE, gate, by);
+      context.space.reshape();
+    }
+  }
+
+  /** How a thing of a kind that is there appears now. */
+  public Appearance appearance(int thing) {
+    return things.appearances(thing).get(look(thing));
+  }
+}
