@@ -196,6 +196,7 @@ export function DrawingEditor(props: {
 /** The footprint that is drawn on, with its front up. */
 function Footprint({ kind }: { kind: ThingKind }) {
   const [width, depth] = extentOf(kind);
+  const measure = (it: number) => `${Number(it.toFixed(2))} m`;
   const rim = {
     fill: "var(--color-paper)",
     stroke: "var(--color-line)",
@@ -216,7 +217,7 @@ function Footprint({ kind }: { kind: ThingKind }) {
         fill="var(--color-quiet)"
         className="select-none"
       >
-        front, {width.toFixed(1)} m wide, {depth.toFixed(1)} m deep
+        front; {measure(width)} wide, {measure(depth)} deep
       </text>
     </>
   );

@@ -4,11 +4,18 @@ import { NumberBox } from "../ui/controls";
 import type { Figure, FigureGroup } from "./figures";
 
 /** The figures of an entry under their headings, each with what it means. */
-export function FigureFields({ groups, at, of }: { groups: FigureGroup[]; at: Path; of: string }) {
+export function FigureFields(props: {
+  groups: FigureGroup[];
+  at: Path;
+  of: string;
+  /** One below the other, where there is little room beside them. */
+  narrow?: boolean;
+}) {
+  const { groups, at, of, narrow } = props;
   return groups.map(({ title, figures }) => (
     <section key={title} className="border-hairline border-t py-3">
       <h4 className="pb-1 font-bold font-sans text-small text-flint">{title}</h4>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-1">
+      <div className={`grid gap-x-6 gap-y-1 ${narrow ? "" : "grid-cols-2"}`}>
         {figures.map((figure) => (
           <FigureField key={figure.word} figure={figure} at={at} of={of} />
         ))}

@@ -131,7 +131,7 @@ function LookList(props: {
       const look = Object.keys(draft.looks).find((it) => !taken.has(it)) ?? newId();
       draft.looks[look] ??= { name: "New look" };
       its[made] = {
-        ...structuredClone(sure(its, chosen)),
+        ...structuredClone(sure(kind.looks, chosen)),
         order: orderAfter(its),
         look: { family: "looks", id: look },
       } as Appearance;
@@ -222,7 +222,7 @@ function LookCard(props: { id: string; kind: ThingKind; look: string; onGone: ()
       <div className="w-80 py-2">
         <StopsFields path={[...at, "stops"]} value={it.stops} of={`${kind.name}, ${name}`} />
       </div>
-      <FigureFields groups={LOOK_FIGURES} at={at} of={`${kind.name}, ${name}`} />
+      <FigureFields narrow groups={LOOK_FIGURES} at={at} of={`${kind.name}, ${name}`} />
     </section>
   );
 }

@@ -14,20 +14,19 @@ export function FixtureFields({ id }: { id: string }) {
   const inherited = ordered(kind?.uses ?? {}).filter(([use]) => !fixture.uses[use]);
   return (
     <Group title="Uses">
-      {inherited.map(([use, { verb }]) => (
+      {inherited.map(([use, its]) => (
         <div
           key={use}
           className="flex min-h-8 items-center gap-2 border-hairline border-b py-1 text-sm"
         >
-          <span>{verb}</span>
+          <span>{its.verb}</span>
           <span className="grow text-quiet text-small">as its kind says</span>
           <Button
             look="quiet"
-            aria-label={`Change ${verb} for this one`}
+            aria-label={`Change ${its.verb} for this one`}
             onClick={() =>
               open.edit(`Change a use of ${fixture.name} alone`, (draft) => {
-                const its = sure(draft.thingKinds, fixture.kind.id).uses;
-                sure(draft.fixtures, id).uses[use] = structuredClone(sure(its, use));
+                sure(draft.fixtures, id).uses[use] = structuredClone(its);
               })
             }
           >
