@@ -46,6 +46,7 @@ import { BuildingFields } from "./slips/BuildingFields";
 import { DeckFields } from "./slips/DeckFields";
 import { FixtureFields } from "./slips/FixtureFields";
 import { FolderField } from "./slips/FolderField";
+import { GateFields } from "./slips/GateFields";
 import { PackFields } from "./slips/ItemFields";
 import { KitFields } from "./slips/KitFields";
 import { LabelField } from "./slips/LabelField";
@@ -222,6 +223,7 @@ const PARTS: Record<OwnPart, ComponentType<FieldsProps>> = {
   zone: ZoneFields,
   deck: DeckFields,
   building: BuildingFields,
+  gate: GateFields,
   uses: FixtureFields,
   view: ViewFields,
 };

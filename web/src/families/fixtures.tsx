@@ -5,6 +5,7 @@ import {
   newId,
   ordered,
   pinnedOf,
+  type Ref,
   type Use,
 } from "../document/mission";
 import { pinnedWords } from "../document/pinned";
@@ -17,6 +18,7 @@ import { drawThing } from "./drawThing";
 import { KindFields } from "./KindFields";
 import {
   appearanceOf,
+  appearancesOf,
   drawn,
   extentOf,
   KindSign,
@@ -25,7 +27,7 @@ import {
   thingsInPlay,
   usesOfFixture,
 } from "./kinds";
-import { each, FACING_POINT, type Traits } from "./traits";
+import { each, FACING_POINT, type Offer, type Traits } from "./traits";
 
 /** The plain use of a fixture. */
 export const USE: Omit<Use, "order"> = {
@@ -40,6 +42,7 @@ export const USE: Omit<Use, "order"> = {
   gives: { type: "nothing" },
   effect: { type: "nothing" },
   turns: { type: "stays" },
+  passing: false,
   tells: "",
 };
 
@@ -100,21 +103,73 @@ export const fixtures: Traits<"fixtures"> = {
       : `People beside it can: ${all.join(", ")}.`;
   },
   slip: [KindFields, "uses"],
-  links: ["gates"],
-  offers: (from, gate, mission) => {
-    const [a, b] = [nameOf(mission, from), nameOf(mission, gate)];
-    if (gate.family !== "gates") return [];
-    return (["opens", "closes", "turns"] as const).map((type) => ({
-      word: `${{ opens: "open", closes: "close", turns: "open or close" }[type]} ${b}`,
-      label: `${a} ${type} ${b}`,
-      make: (draft) => {
-        const [id, use] = useToTie(draft, from.id);
-        sure(draft.fixtures, from.id).uses[id] = { ...use, effect: { type, gate } };
-      },
-    }));
-  },
+  links: ["gates", "props", "fixtures"],
+  offers: (from, to, mission) =>
+    to.family === "gates" || (to.family === from.family && to.id === from.id)
+      ? offered(from, mission, gateEffects(to))
+      : offered(from, mission, thingEffects(to, mission)),
   acts: true,
 };
+
+/** What a use can do to another thing, and what that is called: "open Sluice". */
+interface Doing {
+  word: (name: string) => string;
+  effect: Use["effect"];
+  to: Ref;
+}
+
+function gateEffects(gate: Ref): Doing[] {
+  const words = { opens: "open", closes: "close", turns: "open or close" };
+  return gate.family === "gates"
+    ? (["opens", "closes", "turns"] as const).map((type) => ({
+        word: (name) => `${words[type]} ${name}`,
+        effect: { type, gate },
+        to: gate,
+      }))
+    : [];
+}
+
+function thingEffects(to: Ref, mission: Mission): Doing[] {
+  const thing = to.family === "props" ? mission.props[to.id] : mission.fixtures[to.id];
+  const kind = thing && kindOf(mission, thing);
+  if (!thing || !kind) return [];
+  const looks = appearancesOf(kind);
+  const others = looks.length > 1 ? looks.map(({ look }) => look) : [];
+  return [
+    {
+      word: (name) => `take ${name} away`,
+      effect: { type: "letsStand", thing: to, stands: "gone" },
+      to,
+    },
+    {
+      word: (name) => `put ${name} back`,
+      effect: { type: "letsStand", thing: to, stands: "there" },
+      to,
+    },
+    ...others.map(
+      (look): Doing => ({
+        word: (name) => `have ${name} look ${nameOf(mission, look)}`,
+        effect: { type: "letsLook", thing: to, look },
+        to,
+      }),
+    ),
+  ];
+}
+
+/** What a use of a fixture can be given to do, each as one edit. */
+function offered(from: Ref, mission: Mission, doings: Doing[]): Offer[] {
+  return doings.map(({ word, effect, to }) => {
+    const said = word(nameOf(mission, to));
+    return {
+      word: said,
+      label: `${nameOf(mission, from)}: ${said}`,
+      make: (draft) => {
+        const [id, use] = useToTie(draft, from.id);
+        sure(draft.fixtures, from.id).uses[id] = { ...use, effect };
+      },
+    };
+  });
+}
 
 /** A fixture in print. */
 function Plate({ x, y }: { x: number; y: number }) {

@@ -1,5 +1,5 @@
 import { useMission } from "../document/context";
-import { type Gate, nameOf, usesOf } from "../document/mission";
+import { type Gate, type Hand, nameOf, pinnedOf, usesOf } from "../document/mission";
 import { lengthOf } from "../document/shapes";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
@@ -17,6 +17,16 @@ const STANDS: { value: Gate["stands"]; word: string }[] = [
   { value: "closed", word: "Closed" },
 ];
 
+/** How a gate is opened by hand that was not before. */
+export const BY_HAND: Hand = {
+  type: "opened",
+  open: { type: "all" },
+  needs: { type: "nothing" },
+  seconds: pinnedOf(1),
+  noise: 10,
+  shuts: 0,
+};
+
 /** What opens and closes between two posts. */
 export const gates: Traits<"gates"> = {
   heading: "Gates",
@@ -33,8 +43,9 @@ export const gates: Traits<"gates"> = {
       level: levelAt(from),
       stands: "closed",
       stops: { ...SOLID },
+      hand: { type: "nobody" },
     }),
-    remembered: ["height", "stops"],
+    remembered: ["height", "stops", "hand"],
   },
   ...SPAN,
   named: 9,
@@ -60,16 +71,17 @@ export const gates: Traits<"gates"> = {
     legend: { word: "Gate", sign: <path d="M0 1.5H7" stroke={inks.wood} strokeWidth={0.9} /> },
     players: true,
   },
-  sentence: ({ from, to, stands }, mission, ref) => {
+  sentence: ({ from, to, stands, hand }, mission, ref) => {
     const workers = usesOf(mission, ref).filter(({ family }) => family === "fixtures");
-    const by =
-      workers.length === 0
-        ? "No fixture works it yet."
-        : `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`;
+    const by = [
+      workers.length > 0 && `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`,
+      hand.type === "opened" &&
+        `Opened by hand by ${hand.open.type === "all" ? "anybody" : `the ${nameOf(mission, hand.open.side)}`}.`,
+    ].filter(Boolean);
     const word = STANDS.find(({ value }) => value === stands)?.word.toLowerCase();
-    return `A gate ${metres(lengthOf([from, to], false))} wide, ${word} at the start. ${by}`;
+    return `A gate ${metres(lengthOf([from, to], false))} wide, ${word} at the start. ${by.length === 0 ? "Nothing works it yet." : by.join(" ")}`;
   },
-  slip: [Fields],
+  slip: [Fields, "gate"],
   links: ["fixtures"],
   linked: "works",
 };

@@ -67,6 +67,8 @@ export const props: Traits<"props"> = {
     return `A ${kind.name.toLowerCase()} that stops ${stopped(looks.stops)}.${covers}${away}`;
   },
   slip: [KindFields, Fields],
+  links: ["fixtures"],
+  linked: "changes",
 };
 
 /** How a prop lies, and what the years have done to it. */

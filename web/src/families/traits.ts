@@ -173,6 +173,7 @@ export type OwnPart =
   | "route"
   | "zone"
   | "deck"
+  | "gate"
   | "building"
   | "uses"
   | "view";

@@ -8,7 +8,7 @@ import { Metres, OneOf, OpenTo } from "../../families/fields";
 import { USE } from "../../families/fixtures";
 import { Chosen } from "../../sentence/Chosen";
 import { PinnedToken } from "../../sentence/tokens";
-import { Button, Field, NumberBox, TextBox } from "../../ui/controls";
+import { Button, Field, NumberBox, TextBox, Tick } from "../../ui/controls";
 import { NoticePreview } from "./NoticePreview";
 
 /** The most uses of a fixture, and of a kind. */
@@ -103,6 +103,13 @@ function UseFields({ path, of }: { path: Path; of: string }) {
             { value: "each", word: "For each player" },
           ]}
           says={() => label}
+        />
+      )}
+      {use.turns.type !== "stays" && (
+        <Tick
+          word="people do it on their way where it bars them"
+          checked={use.passing}
+          onTake={(to) => put(open, label, [...path, "passing"], to)}
         />
       )}
       <OpenTo path={[...path, "open"]} value={use.open} of={of} />

@@ -22,7 +22,7 @@ final class Defaults {
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
           Map.entry("walls", "{'slits':{}," + GROUND),
-          Map.entry("gates", "{" + GROUND),
+          Map.entry("gates", "{'hand':{'type':'nobody'}," + GROUND),
           Map.entry("items", "{" + GROUND),
           Map.entry("fixtures", "{'begins':{'type':'asItsKind'},'stands':'there'," + GROUND),
           Map.entry("cargo", "{" + GROUND),
@@ -56,7 +56,7 @@ final class Defaults {
       "{'drawing':{},'height':1,'stops':{'movement':false,'sight':false,'shots':false,'sound':0},'cover':0,'light':0}";
 
   private static final String USE =
-      "{'open':{'type':'all'},'offered':{'type':'always'},'counted':'all','needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'},'turns':{'type':'stays'},'tells':''}";
+      "{'open':{'type':'all'},'offered':{'type':'always'},'counted':'all','needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'},'turns':{'type':'stays'},'passing':false,'tells':''}";
 
   private static final Map<String, List<String>> PINNED =
       Map.ofEntries(

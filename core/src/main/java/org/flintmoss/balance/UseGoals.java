@@ -26,7 +26,7 @@ final class UseGoals {
 
   /** The goal to make a use. */
   Goals.Goal goal(int use) {
-    Position at = uses[use].of().position();
+    Position at = uses[use].middle();
     return new Goals.Goal(at.x(), at.y(), -1, use + 1);
   }
 

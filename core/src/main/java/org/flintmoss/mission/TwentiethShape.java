@@ -138,6 +138,7 @@ final class TwentiethShape {
   }
 
   private void things(ObjectNode of) {
+    Migrations.each(of, "gates", gate -> Migrations.type(gate, "hand", "nobody"));
     Migrations.each(of, "props", TwentiethShape::prop);
     of.path("fixtures")
         .properties()
@@ -189,6 +190,7 @@ final class TwentiethShape {
     Migrations.type(use, "offered", "always");
     use.put("counted", "all");
     Migrations.type(use, "turns", "stays");
+    use.put("passing", false);
     use.put("tells", "");
   }
 

@@ -208,7 +208,7 @@ public final class Readings {
     return new Offer(
         slot,
         of.use().verb(),
-        of.of().name(),
+        of.name(),
         of.use().seconds().at(context.plan.terms()),
         false,
         lacks);

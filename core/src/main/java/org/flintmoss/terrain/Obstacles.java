@@ -43,11 +43,13 @@ public final class Obstacles {
   private final Gate[] gates;
   private final Portal[] portals;
   private final ChangingThings things;
+  private final List<Doors.Door> doors;
 
   private Obstacles(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
     things = ChangingThings.of(mission, gates.length);
+    doors = Doors.of(mission, things);
     Pieces taken = new Pieces(mission, gates, things, ground, Decks.of(mission, ground));
     pieces = taken.all();
     portals = taken.portals();
@@ -119,9 +121,28 @@ public final class Obstacles {
     return first;
   }
 
+  /** The same, with all open that somebody opens by hand on their way. */
+  public int[] passable() {
+    int[] passable = first();
+    doors.forEach(it -> passable[it.changes()] = it.open());
+    return passable;
+  }
+
+  /** What people open by hand where it bars their way. */
+  public List<Doors.Door> doors() {
+    return doors;
+  }
+
   /** States with nothing in the way that changes. */
   public int[] open() {
     return new int[changing()];
+  }
+
+  /** States with nothing in the way but one of those that change, in a state. */
+  public int[] alone(int changes, int state) {
+    int[] alone = open();
+    alone[changes] = state;
+    return alone;
   }
 
   /** States with all in the way that may ever be. */

@@ -26,12 +26,12 @@ public final class Segments {
     return Math.max(0, Math.min(1, along));
   }
 
-  static double toPoint(double ax, double ay, double bx, double by, double x, double y) {
+  public static double toPoint(double ax, double ay, double bx, double by, double x, double y) {
     double share = share(ax, ay, bx, by, x, y);
     return length(ax + (bx - ax) * share, ay + (by - ay) * share, x, y);
   }
 
-  static double toSegment(
+  public static double toSegment(
       double ax, double ay, double bx, double by, double cx, double cy, double dx, double dy) {
     if (cross(ax, ay, bx, by, cx, cy, dx, dy)) {
       return 0;

@@ -339,7 +339,7 @@ public final class PlayerFeed {
   private void reads(List<TrialMessage> news, Causes.Entry entry) {
     FixtureUse use = plan.handles()[entry.detail()];
     if (!use.use().tells().isEmpty()) {
-      news.add(new TrialMessage.Reads(entry.step(), use.of().name(), use.use().tells()));
+      news.add(new TrialMessage.Reads(entry.step(), use.name(), use.use().tells()));
     }
   }
 

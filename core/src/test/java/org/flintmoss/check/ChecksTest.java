@@ -191,7 +191,8 @@ class ChecksTest {
   @Test
   void aGateTiedToNothingIsFoundUntilALeverOpensIt() {
     Stage stage = new Stage().gate("g", "closed", 30, 30, 33, 30);
-    assertThat(says(stage)).contains("g is tied to nothing: no fixture and no event opens it.");
+    assertThat(says(stage))
+        .contains("g is tied to nothing: nobody, no fixture and no event opens it.");
     stage.lever("l", 30, 28, 0, "{'type':'turns','gate':%s}".formatted(Stage.ref("gates", "g")));
     assertThat(says(stage)).noneMatch(text -> text.contains("tied to nothing"));
   }

@@ -65,7 +65,7 @@ class FamiliesTest {
         new Sample("/looks/a", "{'name':'a'}"),
         new Sample(
             "/thingKinds/a",
-            "{'name':'a','footprint':{'type':'round','radius':0.5},'material':'cloth','looks':{'l':{'order':'a0','look':%s,'drawing':{'s':{'order':'a0','shape':{'type':'bow','x':-1,'y':0,'overX':0,'overY':1.5,'toX':1,'toY':0},'filled':true}},'height':0,'stops':{'movement':false,'sight':true,'shots':false,'sound':2},'cover':0,'light':3}},'uses':{'u':{'order':'a0','verb':'Draw','open':{'type':'side','side':%s},'offered':{'type':'while','look':%s},'seconds':2,'times':1,'counted':'each','noise':3,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'letsLook','thing':%s,'look':%s},'turns':{'type':'intoFor','look':%s,'seconds':{'value':3,'levels':{},'perPlayer':0}},'tells':'Dust.'}}}"
+            "{'name':'a','footprint':{'type':'round','radius':0.5},'material':'cloth','looks':{'l':{'order':'a0','look':%s,'drawing':{'s':{'order':'a0','shape':{'type':'bow','x':-1,'y':0,'overX':0,'overY':1.5,'toX':1,'toY':0},'filled':true}},'height':0,'stops':{'movement':false,'sight':true,'shots':false,'sound':2},'cover':0,'light':3}},'uses':{'u':{'order':'a0','verb':'Draw','open':{'type':'side','side':%s},'offered':{'type':'while','look':%s},'seconds':2,'times':1,'counted':'each','noise':3,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'letsLook','thing':%s,'look':%s},'passing':true,'turns':{'type':'intoFor','look':%s,'seconds':{'value':3,'levels':{},'perPlayer':0}},'tells':'Dust.'}}}"
                 .formatted(
                     ref("looks", "look-plain"),
                     ref("sides", "keepers"),

@@ -19,6 +19,7 @@ import org.flintmoss.mission.catalogue.Stroke;
 import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Begins;
+import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Conversation;
@@ -58,6 +59,7 @@ public final class SchemaWriter {
           Bundle.Value.class,
           Condition.class,
           Event.Again.class,
+          Hand.class,
           Conversation.Length.class,
           Use.Effect.class,
           Use.Gift.class,

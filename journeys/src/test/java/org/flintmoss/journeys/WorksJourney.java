@@ -61,7 +61,7 @@ class WorksJourney extends Journey {
     assertThat(page.getByText(Pattern.compile("A wall \\d+(\\.\\d)? m long"))).isVisible();
     Desk.button(page, "Gate").click();
     draw(114, 120, 126, 120);
-    assertThat(page.getByText("No fixture works it yet.")).isVisible();
+    assertThat(page.getByText("Nothing works it yet.")).isVisible();
     set("Lever", 120, 101.4);
     Desk.button(page, "Nothing by itself").click();
     role(AriaRole.OPTION, "Opens or closes a gate").click();

@@ -20,6 +20,7 @@ import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Post;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.ground.SpawnPoint;
@@ -245,13 +246,14 @@ public final class Deployment {
                 .anyMatch(use -> opens(use.effect(), ref))
             || deeds.stream()
                 .anyMatch(
-                    deed -> deed.action() instanceof Action.SetGate set && set.gate().equals(ref));
+                    deed -> deed.action() instanceof Action.SetGate set && set.gate().equals(ref))
+            || gate.hand() instanceof Hand.Opened;
     if (gate.stands() != Gate.State.OPEN && !worked) {
       find(
           Rule.GATE_NEVER_OPENS,
           ref,
           "/stands",
-          gate.name() + " is tied to nothing: no fixture and no event opens it.");
+          gate.name() + " is tied to nothing: nobody, no fixture and no event opens it.");
     }
   }
 
@@ -344,7 +346,7 @@ public final class Deployment {
     Position at = unit.position();
     int deck = land.stands(Mover.of(kind), unit.level(), at.x(), at.y());
     WhyNot.Who who = new WhyNot.Who(unit.name(), kind, deck, at.x(), at.y());
-    WhyNot.Ways ways = new WhyNot.Ways(water(), land.obstacles().first());
+    WhyNot.Ways ways = new WhyNot.Ways(water(), land.obstacles().passable());
     return WhyNot.ask(mission, ways, who, map, toDeck, to.x(), to.y()).says();
   }
 

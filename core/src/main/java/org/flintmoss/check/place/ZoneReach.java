@@ -248,7 +248,7 @@ final class ZoneReach {
    * How gates and things stand when each is out of the way that is at first or ever comes to be.
    */
   private int[] gates() {
-    int[] stands = land.obstacles().first();
+    int[] stands = land.obstacles().passable();
     List<String> all = List.copyOf(mission.gates().keySet());
     int[] open = land.obstacles().open();
     System.arraycopy(open, all.size(), stands, all.size(), open.length - all.size());

@@ -35,6 +35,7 @@ import org.flintmoss.mission.word.Standing;
  * @param noise metres over open ground to which it can be heard
  * @param effect what it does to other things
  * @param turns what becomes of the look of the fixture itself
+ * @param passing whether people make it on their way where the fixture bars them
  * @param tells what the user is shown when it is done; empty for nothing
  */
 public record Use(
@@ -50,6 +51,7 @@ public record Use(
     @Valid Gift gives,
     @Valid Effect effect,
     @Valid Turn turns,
+    boolean passing,
     @Size(max = 400) String tells)
     implements Ordered {
   /** The most uses of a fixture, and of a kind. */

@@ -18,6 +18,7 @@ import org.flintmoss.mission.word.Word;
  * @param to its other end
  * @param stands how it stands when play begins
  * @param stops what it stops as far as it is closed
+ * @param hand who opens and closes it by hand
  */
 public record Gate(
     @Size(min = 1, max = 60) String name,
@@ -26,7 +27,8 @@ public record Gate(
     @DecimalMin("0.1") @DecimalMax("100") double height,
     @Valid Level level,
     State stands,
-    @Valid Stops stops)
+    @Valid Stops stops,
+    @Valid Hand hand)
     implements Thing {
   /** How a gate stands. */
   public enum State {

@@ -507,8 +507,19 @@ public final class NavigationGraph implements Derived {
   }
 
   /** Whether gates decide if somebody can stand in the middle of a place. */
-  boolean byGates(int place) {
+  public boolean byGates(int place) {
     return traits.solid(place) == Traits.BY_GATES;
+  }
+
+  /** The places that one of those that change bars in a state, if nothing else does. */
+  public int[] barredBy(int changes, int state) {
+    int[] alone = obstacles.alone(changes, state);
+    return blocks.gated().stream()
+        .flatMap(block -> Arrays.stream(blocks.members(block)))
+        .filter(place -> byGates(place) && !stands(place, alone))
+        .distinct()
+        .sorted()
+        .toArray();
   }
 
   /** Whether somebody can stand in the middle of a place. */

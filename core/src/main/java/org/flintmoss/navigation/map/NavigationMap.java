@@ -28,9 +28,12 @@ public final class NavigationMap {
     this.components = components;
   }
 
-  /** The map for a mover with the water at a level, gates as they first stand. */
+  /**
+   * The map for a mover with the water at a level, all standing as at first but for what is opened
+   * by hand on the way.
+   */
   public static NavigationMap of(Land land, Mover mover, double waterLevel) {
-    return of(land, mover, waterLevel, land.obstacles().first());
+    return of(land, mover, waterLevel, land.obstacles().passable());
   }
 
   /** The map for a mover with the water at a level and the gates standing somehow. */
@@ -42,12 +45,12 @@ public final class NavigationMap {
   }
 
   /**
-   * The map for the same mover on the land that came of this one's by an edit, gates as they first
-   * stand there.
+   * The map for the same mover on the land that came of this one's by an edit, all standing as in
+   * {@link #of(Land, Mover, double)}.
    */
   public NavigationMap on(Land land) {
     NavigationGraph next = NavigationGraph.of(land, graph.mover);
-    int[] first = land.obstacles().first();
+    int[] first = land.obstacles().passable();
     if (!next.cameOf(graph)) {
       return of(land, graph.mover, water);
     }

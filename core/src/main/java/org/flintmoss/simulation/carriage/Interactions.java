@@ -1,10 +1,13 @@
 package org.flintmoss.simulation.carriage;
 
+import java.util.List;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.DoorTable;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
@@ -12,6 +15,7 @@ import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
+import org.flintmoss.terrain.Segments;
 
 /** The use of fixtures: it takes its time, and ends when the user walks off. */
 public final class Interactions {
@@ -22,6 +26,9 @@ public final class Interactions {
 
   /** The use of a fixture that each unit is at, from 1; 0 for none. */
   private final Column.Ints using;
+
+  /** 1 for a unit whose use is to open what bars its way. */
+  private final Column.Ints inPassing;
 
   /** When each unit's use is done; 0 for none. */
   private final Column.Steps usingUntil;
@@ -44,11 +51,13 @@ public final class Interactions {
     state = context.state;
     useless = state.ints("useless", plan.mission().fixtures().size());
     using = state.ints("using", Rows.of(plan.units()));
+    inPassing = state.ints("usingInPassing", Rows.of(plan.units()));
     usingUntil = state.steps("usingUntil", Rows.of(plan.units()));
     used = state.ints("used", plan.handles().length);
     usedBySeat = state.ints("usedBySeat", plan.handles().length * plan.seats());
     fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
     wounds = context.wounds;
+    context.space.keys(this::keys);
   }
 
   /** 1 where a fixture can no longer be used. */
@@ -97,6 +106,7 @@ public final class Interactions {
     }
     int handle = slot == 0 ? -1 : offered(unit, slot);
     using.at[unit] = handle + 1;
+    inPassing.at[unit] = 0;
     if (handle >= 0) {
       usingUntil.at[unit] = now + plan.handles()[handle].steps();
     }
@@ -114,8 +124,9 @@ public final class Interactions {
       if (of.fixture() == fixture
           && offers(unit, handle)
           && has(unit, handle)
-          && far(unit, of.of()) < reach(unit)) {
+          && far(unit, of) < reach(unit)) {
         using.at[unit] = handle + 1;
+        inPassing.at[unit] = 0;
         usingUntil.at[unit] = now + of.steps();
         return of.steps() + 1;
       }
@@ -130,10 +141,11 @@ public final class Interactions {
   /** Whether a unit has the hands and the items that a use needs. */
   public boolean has(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
-    boolean carries =
-        of.needs() == -1
-            || (of.needs() >= 0 && context.packs.count(unit, of.needs()) >= of.needed());
-    return plan.kind(unit).hands() && carries;
+    return plan.kind(unit).hands() && holds(unit, of.needs(), of.needed());
+  }
+
+  private boolean holds(int unit, int item, int count) {
+    return item == -1 || (item >= 0 && context.packs.count(unit, item) >= count);
   }
 
   /** The number of a use that a unit could begin; -1 for none. */
@@ -150,10 +162,10 @@ public final class Interactions {
    */
   public int inReach(int unit, int slot) {
     FixtureUse[] handles = plan.handles();
-    int fixture = nearest(unit);
+    int owner = nearest(unit);
     int left = slot;
-    for (int handle = 0; fixture >= 0 && handle < handles.length; handle++) {
-      boolean its = handles[handle].fixture() == fixture && offers(unit, handle);
+    for (int handle = 0; owner >= 0 && handle < handles.length; handle++) {
+      boolean its = handles[handle].owner() == owner && offers(unit, handle);
       left -= its ? 1 : 0;
       if (its && left == 0) {
         return handle;
@@ -177,21 +189,24 @@ public final class Interactions {
     double least = reach(unit);
     FixtureUse[] handles = plan.handles();
     for (int handle = 0; handle < handles.length; handle++) {
-      double far = far(unit, handles[handle].of());
+      double far = far(unit, handles[handle]);
       if (far < least && offers(unit, handle)) {
-        nearest = handles[handle].fixture();
+        nearest = handles[handle].owner();
         least = far;
       }
     }
     return nearest;
   }
 
-  /** Metres from a unit to a fixture; between two surfaces the height counts. */
-  private double far(int unit, Fixture fixture) {
-    double x = fixture.position().x();
-    double y = fixture.position().y();
-    double far = context.space.distance(unit, x, y);
-    int stands = plan.decks().under(fixture.level(), fixture.position());
+  /** Metres from a unit to what a use is of; between two surfaces the height counts. */
+  private double far(int unit, FixtureUse of) {
+    Position middle = of.middle();
+    double x = middle.x();
+    double y = middle.y();
+    double ux = context.body.x(unit);
+    double uy = context.body.y(unit);
+    double far = Segments.toPoint(of.from().x(), of.from().y(), of.to().x(), of.to().y(), ux, uy);
+    int stands = plan.decks().under(of.level(), middle);
     double rise =
         context.body.deck(unit) == stands
             ? 0
@@ -202,8 +217,14 @@ public final class Interactions {
   /** Whether a use is offered to a unit as the fixture stands and looks now. */
   public boolean offers(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
+    if (!of.use().open().to(plan.side(unit))) {
+      return false;
+    }
+    if (of.fixture() < 0) {
+      boolean open = context.standings.gate(of.gate()) == Gate.State.OPEN.ordinal();
+      return open != of.use().effect() instanceof Use.OpensGate;
+    }
     return useless.at[of.fixture()] == 0
-        && of.use().open().to(plan.side(unit))
         && context.standings.standing(of.self()) == Standing.THERE
         && (of.offeredAs() == -1 || context.standings.looks(of.self(), of.offeredAs()))
         && (of.use().times() == 0 || times(unit, handle) < of.use().times());
@@ -217,11 +238,55 @@ public final class Interactions {
         : usedBySeat.at[handle * plan.seats() + seat];
   }
 
-  /** Phase 1: who is at a use goes on with it, or is done. */
+  /** Phase 1: who is at a use goes on with it, or is done; who is barred by a door opens it. */
   public void work(int now) {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (using.at[unit] > 0) {
         work(unit, using.at[unit] - 1, now);
+      } else if (plan.doors().many() > 0 && goesItsWay(unit)) {
+        open(unit, now);
+      }
+    }
+  }
+
+  /** Whether a unit stands still because it opens what bars its way. */
+  public boolean opensItsWay(int unit) {
+    return inPassing.at[unit] == 1 && using.at[unit] > 0;
+  }
+
+  /** The doors that a unit can open on its way, a bit for each lock. */
+  private long keys(int unit) {
+    long keys = 0;
+    List<DoorTable.Lock> locks = plan.doors().locks();
+    for (int lock = 0; lock < locks.size() && plan.kind(unit).hands(); lock++) {
+      DoorTable.Lock it = locks.get(lock);
+      if (it.open().to(plan.side(unit)) && holds(unit, it.needs(), it.needed())) {
+        keys |= 1L << lock;
+      }
+    }
+    return keys;
+  }
+
+  private boolean goesItsWay(int unit) {
+    return context.vitals.up(unit)
+        && context.ways.ahead(unit)
+        && !context.controls.steered(unit)
+        && !context.transits.on(unit);
+  }
+
+  /** Begins to open a door that bars the next step of a unit on its way. */
+  private void open(int unit, int now) {
+    for (int door = 0; door < plan.doors().many(); door++) {
+      int use = plan.doors().use(door);
+      FixtureUse of = plan.handles()[use];
+      if (far(unit, of) < reach(unit)
+          && offers(unit, use)
+          && has(unit, use)
+          && context.space.bars(plan.doors().get(door), unit)) {
+        inPassing.at[unit] = 1;
+        using.at[unit] = use + 1;
+        usingUntil.at[unit] = now + of.steps();
+        return;
       }
     }
   }
@@ -231,7 +296,8 @@ public final class Interactions {
   }
 
   private void work(int unit, int handle, int now) {
-    if (!context.vitals.up(unit) || walks(unit) || !offers(unit, handle) || !has(unit, handle)) {
+    boolean leaves = inPassing.at[unit] == 1 ? !goesItsWay(unit) : walks(unit);
+    if (!context.vitals.up(unit) || leaves || !offers(unit, handle) || !has(unit, handle)) {
       using.at[unit] = 0;
     } else if (now >= usingUntil.at[unit]) {
       using.at[unit] = 0;
@@ -246,22 +312,22 @@ public final class Interactions {
     } else {
       usedBySeat.at[handle * plan.seats() + plan.seatOf(unit)]++;
     }
-    fixturesUsed.at[of.fixture()]++;
     int entry = context.log(Causes.Kind.USED, unit, handle, -1);
-    context.touch(Wake.FIXTURE, of.fixture(), unit);
+    if (of.fixture() >= 0) {
+      fixturesUsed.at[of.fixture()]++;
+      context.touch(Wake.FIXTURE, of.fixture(), unit);
+    }
     if (of.use().needs() instanceof Use.Spending) {
       context.packs.remove(unit, of.needs(), of.needed());
     }
     if (of.gives() >= 0) {
       context.packs.put(unit, of.gives(), of.given());
     }
-    double x = of.of().position().x();
-    double y = of.of().position().y();
-    context.noises.make(x, y, of.use().noise(), unit, context.now());
+    Position at = of.middle();
+    context.noises.make(at.x(), at.y(), of.use().noise(), unit, context.now());
     switch (of.use().effect()) {
       case Use.Nothing _ -> {}
-      case Use.OpensGate _ ->
-          context.standings.set(of.gate(), Gate.State.OPEN.ordinal(), entry, unit);
+      case Use.OpensGate _ -> context.standings.open(of.gate(), of.turned(), entry, unit);
       case Use.ClosesGate _ ->
           context.standings.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
       case Use.TurnsGate _ -> {

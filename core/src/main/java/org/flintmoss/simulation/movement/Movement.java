@@ -175,7 +175,7 @@ public final class Movement {
       slide(unit, context.controls.east(unit) * step, context.controls.north(unit) * step);
     } else if (context.flights.circles(unit)) {
       circle(unit, step);
-    } else {
+    } else if (!context.interactions.opensItsWay(unit)) {
       follow(unit, step);
     }
     drift(unit);
@@ -185,7 +185,7 @@ public final class Movement {
     double dy = body.y(unit) - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
     body.goAt(unit, gone / Plan.STEP);
-    notice(unit, gone < step * SLOW);
+    notice(unit, gone < step * SLOW && !context.interactions.opensItsWay(unit));
     if (gone > 1e-6) {
       face(unit, dx, dy, gone);
     } else {

@@ -5,33 +5,46 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.ActorIndex;
 import org.flintmoss.script.Script;
 
 /**
- * One use of a fixture, looked up.
+ * One use of a fixture, or of a gate that is opened by hand, looked up. It reaches from one point
+ * to another, which for a fixture are the same.
  *
- * @param fixture its number
- * @param self its number among props and fixtures
+ * @param owner the number of the fixture; of a gate its number beyond all fixtures
+ * @param fixture the number of the fixture; -1 for a gate
+ * @param self the number of the fixture among props and fixtures; -1 for a gate
+ * @param name of the fixture or gate
+ * @param id of the use within its fixture; empty for those of gates
  * @param gate the gate that it turns; -1 for none
  * @param thing the prop or fixture that it changes; -1 for none
  * @param look the look that it gives that; -1 for none
  * @param offeredAs the look while which it is offered; -1 for always
  * @param into the look that the fixture itself comes to have; -1 for none
- * @param turned for how many steps it has that look; 0 for good
+ * @param turned for how many steps it has that look, or the gate is open; 0 for good
  * @param needs the item kind that it needs; -1 for none
  * @param needed how many of what it needs
  * @param gives the item kind that it gives; -1 for none
  * @param given how many of what it gives
  */
 public record FixtureUse(
+    int owner,
     int fixture,
     int self,
-    Fixture of,
+    String name,
+    String id,
+    Position from,
+    Position to,
+    Level level,
     Use use,
     int steps,
     int gate,
@@ -47,23 +60,36 @@ public record FixtureUse(
   /** Stands for an item kind or a look that is gone: nobody ever has it, nothing ever looks so. */
   static final int LOST = -2;
 
-  /** Every use of every fixture, fixture by fixture in the order in which they are offered. */
+  /** Every use of every fixture in the order in which they are offered, then those of gates. */
   static FixtureUse[] all(ActorIndex actors, Terms terms) {
     List<FixtureUse> found = new ArrayList<>();
     for (Map.Entry<String, Fixture> entry : actors.mission().fixtures().entrySet()) {
       Ref ref = new Ref(Family.FIXTURES, entry.getKey());
       for (var use : Ordered.sort(actors.mission().usesOf(entry.getValue()))) {
-        found.add(of(ref, entry.getValue(), use.getValue(), actors, terms));
+        found.add(of(ref, entry.getValue(), use.getKey(), use.getValue(), actors, terms));
+      }
+    }
+    for (Map.Entry<String, Gate> entry : actors.mission().gates().entrySet()) {
+      if (entry.getValue().hand() instanceof Hand.Opened hand) {
+        Ref ref = new Ref(Family.GATES, entry.getKey());
+        found.add(of(ref, entry.getValue(), hand, "Open", new Use.OpensGate(ref), actors, terms));
+        found.add(of(ref, entry.getValue(), hand, "Close", new Use.ClosesGate(ref), actors, terms));
       }
     }
     return found.toArray(FixtureUse[]::new);
   }
 
-  private static FixtureUse of(Ref ref, Fixture fixture, Use use, ActorIndex actors, Terms terms) {
+  private static FixtureUse of(
+      Ref ref, Fixture fixture, String id, Use use, ActorIndex actors, Terms terms) {
     return new FixtureUse(
         actors.index(ref),
+        actors.index(ref),
         actors.thing(ref),
-        fixture,
+        fixture.name(),
+        id,
+        fixture.position(),
+        fixture.position(),
+        fixture.level(),
         use,
         steps(use.seconds().at(terms)),
         gate(actors, use.effect()),
@@ -76,6 +102,58 @@ public record FixtureUse(
         needed(use.needs(), terms),
         gives(actors, use.gives()),
         given(use.gives(), terms));
+  }
+
+  private static FixtureUse of(
+      Ref ref,
+      Gate gate,
+      Hand.Opened hand,
+      String verb,
+      Use.Effect effect,
+      ActorIndex actors,
+      Terms terms) {
+    Use use =
+        new Use(
+            "a0",
+            verb,
+            hand.open(),
+            new Use.Always(),
+            hand.seconds(),
+            0,
+            Use.Counted.ALL,
+            hand.noise(),
+            hand.needs(),
+            new Use.Empty(),
+            effect,
+            new Use.Stays(),
+            effect instanceof Use.OpensGate,
+            "");
+    return new FixtureUse(
+        actors.mission().fixtures().size() + actors.index(ref),
+        -1,
+        -1,
+        gate.name(),
+        "",
+        gate.from(),
+        gate.to(),
+        gate.level(),
+        use,
+        steps(use.seconds().at(terms)),
+        actors.index(ref),
+        -1,
+        -1,
+        -1,
+        -1,
+        effect instanceof Use.OpensGate ? steps(hand.shuts()) : 0,
+        needs(actors, use.needs()),
+        needed(use.needs(), terms),
+        -1,
+        0);
+  }
+
+  /** The middle of what it is a use of. */
+  public Position middle() {
+    return new Position((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
   }
 
   private static int steps(double seconds) {

@@ -74,6 +74,7 @@ public final class Plan {
   private final int[] firstErrands;
   private final SquadTable squads;
   private final ThingTable things;
+  private final DoorTable doors;
   private final FixtureUse[] handles;
   private final BitSet byWave = new BitSet();
   private final BitSet comesAgain = new BitSet();
@@ -122,7 +123,8 @@ public final class Plan {
           movers.computeIfAbsent(
               Mover.of(kind, apart && !(member.standing() instanceof Unit)),
               mover -> {
-                made.add(NavigationMap.of(land, mover, steppedWater(water)));
+                made.add(
+                    NavigationMap.of(land, mover, steppedWater(water), land.obstacles().first()));
                 return made.size() - 1;
               });
       roster[unit] = roster(member, kind, map);
@@ -139,6 +141,7 @@ public final class Plan {
     }
     things = new ThingTable(actors);
     handles = FixtureUse.all(actors, terms);
+    doors = new DoorTable(land.obstacles().doors(), handles, actors);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
       int side = actors.index(roster[unit].side());
@@ -236,6 +239,11 @@ public final class Plan {
       first[squad++] = errands.number(it.order());
     }
     return first;
+  }
+
+  /** What is opened by hand on the way. */
+  public DoorTable doors() {
+    return doors;
   }
 
   /** The props and fixtures. */
@@ -400,7 +408,7 @@ public final class Plan {
 
   /** The name of the fixture that a use, by its number, is of. */
   public String used(int use) {
-    return handles[use].of().name();
+    return handles[use].name();
   }
 
   /** The order that an errand was compiled from. */

@@ -56,8 +56,8 @@ public final class Searches {
   /** For each map those that are free. */
   private final List<ArrayDeque<PathFinder>> idle = new ArrayList<>();
 
-  /** Those who make for a place on one map at one speed. */
-  private record Towards(int map, int goal, double speed) {}
+  /** Those who make for a place on one map at one speed, and can open the same on their way. */
+  private record Towards(Views.Key view, int goal, double speed) {}
 
   /** The fields that were followed last. */
   private final Map<Towards, FlowField> fields =
@@ -119,7 +119,7 @@ public final class Searches {
   private PathFinder take(int unit) {
     PathFinder free = idle.get(context.plan.map(unit)).poll();
     PathFinder finder = free == null ? new PathFinder(context.space.navigationMap(unit)) : free;
-    finder.turnTo(context.space.navigationMap(unit));
+    finder.turnTo(context.space.navigationMap(unit), context.space.tolls(unit));
     return finder;
   }
 
@@ -201,11 +201,16 @@ public final class Searches {
     double speed = context.plan.kind(unit).walk();
     boolean begun = search(unit, finder, speed);
     if (begun && shared.at[unit] == 1) {
-      Towards towards = new Towards(context.plan.map(unit), finder.goal(), speed);
+      Towards towards = new Towards(context.space.view(unit), finder.goal(), speed);
       finder.follow(
           fields.computeIfAbsent(
               towards,
-              it -> new FlowField(context.space.navigationMap(unit), it.goal(), it.speed())));
+              it ->
+                  new FlowField(
+                      context.space.navigationMap(unit),
+                      context.space.tolls(unit),
+                      it.goal(),
+                      it.speed())));
     }
     return begun;
   }

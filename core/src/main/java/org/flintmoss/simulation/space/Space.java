@@ -1,15 +1,18 @@
 package org.flintmoss.simulation.space;
 
 import java.util.List;
+import java.util.function.IntToLongFunction;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.navigation.map.NavigationMap;
+import org.flintmoss.navigation.path.Tolls;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Doors;
 import org.flintmoss.terrain.Growth;
 import org.flintmoss.terrain.Obstacles;
 
@@ -23,13 +26,12 @@ public final class Space {
 
   private final SpaceContext context;
   private final Plan plan;
-  private final NavigationMap[] maps;
-  private boolean reshaped;
+  private final Views views;
 
   Space(SpaceContext context) {
     this.context = context;
     plan = context.plan;
-    maps = plan.maps().clone();
+    views = new Views(context);
   }
 
   /** How far a unit is from a point, metres. */
@@ -161,10 +163,51 @@ public final class Space {
     return 0;
   }
 
-  /** The walkable ground of a unit, as gates and water stand now. */
+  /** Has it known who can open what on their way, a bit for each lock. */
+  public void keys(IntToLongFunction keys) {
+    views.keys(keys);
+  }
+
+  /**
+   * The walkable ground of a unit, as gates, things and water stand now, all open that it can open.
+   */
   public NavigationMap navigationMap(int unit) {
-    refresh();
-    return maps[plan.map(unit)];
+    return views.map(unit);
+  }
+
+  /** What a unit has to open on its way. */
+  Tolls tolls(int unit) {
+    return views.tolls(unit);
+  }
+
+  /** By what the ways of a unit are like those of others. */
+  Views.Key view(int unit) {
+    return views.key(unit);
+  }
+
+  /** How far ahead it is seen whether a door bars the way, metres. */
+  private static final double AHEAD = 1;
+
+  /** Whether a door that is not open bars the next metre of the way of a unit. */
+  public boolean bars(Doors.Door door, int unit) {
+    int state = context.standings.all()[door.changes()];
+    int next = context.ways.corner(unit);
+    double dx = context.ways.x(unit, next) - context.body.x(unit);
+    double dy = context.ways.y(unit, next) - context.body.y(unit);
+    double far = Math.sqrt(dx * dx + dy * dy);
+    double share = far < AHEAD ? 1 : AHEAD / far;
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    return !plan.obstacles()
+        .clear(
+            x,
+            y,
+            x + dx * share,
+            y + dy * share,
+            plan.kind(unit).radius(),
+            feet(unit),
+            navigationMap(unit).low(),
+            plan.obstacles().alone(door.changes(), state));
   }
 
   /**
@@ -197,23 +240,13 @@ public final class Space {
 
   /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */
   void reshape() {
-    reshaped = true;
+    views.reshape();
     context.searches.reshape();
   }
 
   /** Ways are reckoned anew when they are next asked for: the state is another. */
   public void forget() {
-    reshaped = true;
-  }
-
-  private void refresh() {
-    if (reshaped) {
-      reshaped = false;
-      for (int map = 0; map < maps.length; map++) {
-        maps[map] =
-            maps[map].with(Plan.steppedWater(context.waters.levels(0)), context.standings.all());
-      }
-    }
+    views.reshape();
   }
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */

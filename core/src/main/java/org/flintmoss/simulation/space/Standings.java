@@ -3,6 +3,7 @@ package org.flintmoss.simulation.space;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.plan.ThingTable;
@@ -17,19 +18,25 @@ import org.flintmoss.terrain.ChangingThings;
  * of all that changes.
  */
 public final class Standings {
+  /** How long what would close on somebody waits before it is tried again, steps. */
+  private static final int WAITS = 10;
+
   private final SpaceContext context;
   private final ThingTable things;
 
   /** For each thing its number among all that changes; -1 for one that stays as it begins. */
   private final int[] changing;
 
+  /** For each of all that changes the thing that it is; of a gate nothing. */
+  private final int[] thingAt;
+
   /** The state of each of all that changes; of a thing by {@link ChangingThings}. */
   private final Column.Ints states;
 
-  /** When each thing goes back to the look that it had before; 0 for never. */
+  /** When each goes back to how it stood or looked before; 0 for never. */
   private final Column.Steps backAt;
 
-  /** The look that each thing goes back to, from 0. */
+  /** The state that each gate goes back to; the look that each thing goes back to, from 0. */
   private final Column.Ints backTo;
 
   Standings(SpaceContext context) {
@@ -39,6 +46,12 @@ public final class Standings {
     things = plan.things();
     changing = new int[things.many()];
     Arrays.setAll(changing, it -> plan.obstacles().things().number(things.ref(it)));
+    thingAt = new int[plan.obstacles().changing()];
+    for (int thing = 0; thing < changing.length; thing++) {
+      if (changing[thing] >= 0) {
+        thingAt[changing[thing]] = thing;
+      }
+    }
     states = state.ints("standings", plan.obstacles().changing());
     System.arraycopy(plan.obstacles().first(), 0, states.at, 0, states.at.length);
     backAt = state.steps("lookBackAt", states.at.length);
@@ -128,19 +141,73 @@ public final class Standings {
     context.space.reshape();
   }
 
-  /** Phase 2: what had another look for a while goes back to the one that it had. */
+  /**
+   * Phase 2: what was otherwise for a while goes back to what it was, as soon as nobody stands
+   * where it would be in the way.
+   */
   public void goBack(int now) {
-    for (int thing = 0; thing < changing.length; thing++) {
-      int number = changing[thing];
-      if (number >= 0 && backAt.at[number] > 0 && now >= backAt.at[number]) {
+    for (int number = 0; number < backAt.at.length; number++) {
+      if (backAt.at[number] == 0 || now < backAt.at[number]) {
+        continue;
+      }
+      boolean gate = number < context.plan.obstacles().gates();
+      int to = gate ? backTo.at[number] : ChangingThings.state(backTo.at[number], Standing.THERE);
+      if (inTheWay(number, to)) {
+        backAt.at[number] = now + WAITS;
+      } else {
         backAt.at[number] = 0;
-        show(thing, backTo.at[number], -1, -1);
+        back(number, gate);
       }
     }
   }
 
-  /** Sets how a gate stands; through a unit, or -1 for nobody. */
+  private void back(int number, boolean gate) {
+    if (gate) {
+      set(number, backTo.at[number], -1, -1);
+    } else {
+      show(thingAt[number], backTo.at[number], -1, -1);
+    }
+  }
+
+  /** Whether somebody stands where one of those that change would be in the way. */
+  private boolean inTheWay(int number, int to) {
+    Plan plan = context.plan;
+    int[] alone = plan.obstacles().alone(number, to);
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.vitals.lives(unit)
+          && !plan.obstacles()
+              .clear(
+                  context.body.x(unit),
+                  context.body.y(unit),
+                  plan.kind(unit).radius(),
+                  context.space.feet(unit),
+                  plan.kind(unit).eye(),
+                  alone)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
+   * Opens a gate by hand.
+   *
+   * @param steps after which it closes by itself; 0 for never
+   */
+  public void open(int gate, int steps, int cause, int by) {
+    int was = states.at[gate];
+    set(gate, Gate.State.OPEN.ordinal(), cause, by);
+    if (steps > 0) {
+      backTo.at[gate] = was;
+      backAt.at[gate] = context.now() + steps;
+    }
+  }
+
+  /** Sets how a gate stands from then on; through a unit, or -1 for nobody. */
   public void set(int gate, int stands, int cause, int by) {
+    if (gate >= 0) {
+      backAt.at[gate] = 0;
+    }
     if (gate >= 0 && states.at[gate] != stands) {
       states.at[gate] = stands;
       context.log(Causes.Kind.GATE, gate, stands, cause, by);

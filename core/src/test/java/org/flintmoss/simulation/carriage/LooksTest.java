@@ -30,6 +30,7 @@ class LooksTest {
         .wall("west", 0, 64, 63.4, 64)
         .wall("east", 64.6, 64, 128, 64)
         .fixture("door", "door-kind", 64, 64, 0)
+        .put("/thingKinds/door-kind/uses/u1/passing", "false")
         .put("/starts/p/position", "{'x':64,'y':63}")
         .put("/starts/p/facing", "0");
   }

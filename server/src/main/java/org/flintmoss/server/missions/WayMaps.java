@@ -71,7 +71,7 @@ final class WayMaps {
             .map(Map.Entry::getValue);
     return before
         .map(it -> it.land() == land ? it.map() : it.map().on(land))
-        .map(it -> it.with(asked.water(), land.obstacles().first()))
+        .map(it -> it.with(asked.water(), land.obstacles().passable()))
         .orElseGet(() -> NavigationMap.of(land, asked.mover(), asked.water()));
   }
 

@@ -173,7 +173,7 @@ class WaysController {
       @RequestParam Optional<Double> time) {
     Whose it = whose(id, of, Optional.empty(), Optional.empty(), time);
     onGround(it.made().land().ground(), toX, toY);
-    WhyNot.Ways ways = new WhyNot.Ways(it.water(), it.made().land().obstacles().first());
+    WhyNot.Ways ways = new WhyNot.Ways(it.water(), it.made().land().obstacles().passable());
     return WhyNot.ask(it.mission(), ways, it.who(), it.made().map(), Decks.ANY, toX, toY);
   }
 
@@ -190,7 +190,7 @@ class WaysController {
     double water = water(mission, time);
     WayMaps.Made made =
         maps.made(new WayMaps.Version(id, version.revision()), mission, Mover.of(kind), water);
-    WhyNot.Ways ways = new WhyNot.Ways(water, made.land().obstacles().first());
+    WhyNot.Ways ways = new WhyNot.Ways(water, made.land().obstacles().passable());
     return Course.of(mission, ways, made.land(), made.map(), of, asked);
   }
 

@@ -1,0 +1,101 @@
+package org.flintmoss.terrain;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.ThingKind;
+import org.flintmoss.mission.catalogue.Use;
+import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Hand;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
+
+/** What people open by hand where it bars their way: gates, and fixtures by a use in passing. */
+public final class Doors {
+  /**
+   * Something that is opened by hand.
+   *
+   * @param changes its number among all that changes
+   * @param open its state once it is open
+   * @param of the gate or the fixture
+   * @param use the id of the use that opens a fixture; empty for a gate
+   * @param from where it reaches from, along its longer side
+   * @param to where it reaches to
+   */
+  public record Door(int changes, int open, Ref of, String use, Position from, Position to) {}
+
+  private Doors() {}
+
+  /** Those of a mission: gates in their order, then fixtures. */
+  static List<Door> of(Mission mission, ChangingThings things) {
+    List<Door> doors = new ArrayList<>();
+    int number = 0;
+    for (Map.Entry<String, Gate> gate : mission.gates().entrySet()) {
+      if (gate.getValue().hand() instanceof Hand.Opened) {
+        Ref of = new Ref(Family.GATES, gate.getKey());
+        int open = Gate.State.OPEN.ordinal();
+        Gate it = gate.getValue();
+        doors.add(new Door(number, open, of, "", it.from(), it.to()));
+      }
+      number++;
+    }
+    for (Map.Entry<String, Fixture> fixture : mission.fixtures().entrySet()) {
+      Ref of = new Ref(Family.FIXTURES, fixture.getKey());
+      for (var use : Ordered.sort(mission.usesOf(fixture.getValue()))) {
+        int open =
+            use.getValue().passing() ? open(mission, fixture.getValue(), use.getValue()) : -1;
+        if (open >= 0) {
+          doors.add(door(mission, fixture.getValue(), things.number(of), open, of, use.getKey()));
+        }
+      }
+    }
+    return List.copyOf(doors);
+  }
+
+  private static Door door(
+      Mission mission, Fixture fixture, int number, int open, Ref of, String use) {
+    double half = 0;
+    double turn = StrictMath.toRadians(fixture.facing());
+    if (mission.find(fixture.kind()) instanceof ThingKind kind
+        && kind.footprint() instanceof ThingKind.Block(double width, double depth)) {
+      half = Math.max(width, depth) / 2;
+      turn = width > depth ? turn + StrictMath.PI / 2 : turn;
+    }
+    double dx = StrictMath.sin(turn) * half;
+    double dy = StrictMath.cos(turn) * half;
+    double x = fixture.position().x();
+    double y = fixture.position().y();
+    return new Door(
+        number, open, of, use, new Position(x - dx, y - dy), new Position(x + dx, y + dy));
+  }
+
+  /** The state to which a use brings its fixture, if that no longer stops people; else -1. */
+  private static int open(Mission mission, Fixture fixture, Use use) {
+    if (use.turns() instanceof Use.Goes) {
+      return ChangingThings.state(0, Standing.GONE);
+    }
+    Ref look =
+        switch (use.turns()) {
+          case Use.Into into -> into.look();
+          case Use.IntoFor into -> into.look();
+          case Use.Stays _, Use.Goes _ -> null;
+        };
+    int place =
+        look != null && mission.find(fixture.kind()) instanceof ThingKind kind
+            ? kind.number(look)
+            : -1;
+    boolean stops =
+        place < 0
+            || ((ThingKind) mission.find(fixture.kind()))
+                .appearances()
+                .get(place)
+                .stops()
+                .movement();
+    return stops ? -1 : ChangingThings.state(place, Standing.THERE);
+  }
+}
