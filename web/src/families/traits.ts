@@ -41,6 +41,8 @@ export const GROUPS = [
   "People",
   "Places",
   "Works",
+  "Fixtures",
+  "Props",
   "Buildings",
   "Items",
   "Carriage",

@@ -18,13 +18,14 @@ final class Defaults {
               "zones",
               "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'strength':100}"),
           Map.entry("kinds", "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0}}"),
-          Map.entry("thingKinds", "{'material':'wood','uses':{}}"),
+          Map.entry("thingKinds", "{'material':'wood','breaks':{'type':'never'},'uses':{}}"),
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
           Map.entry("walls", "{'slits':{}," + GROUND),
           Map.entry("gates", "{'hand':{'type':'nobody'}," + GROUND),
           Map.entry("items", "{" + GROUND),
-          Map.entry("fixtures", "{'begins':{'type':'asItsKind'},'stands':'there'," + GROUND),
+          Map.entry(
+              "fixtures", "{'begins':{'type':'asItsKind'},'stands':'there','drops':{}," + GROUND),
           Map.entry("cargo", "{" + GROUND),
           Map.entry("posts", "{" + TOP),
           Map.entry("spawnPoints", "{" + TOP),
@@ -33,7 +34,7 @@ final class Defaults {
               "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
           Map.entry(
               "props",
-              "{'begins':{'type':'asItsKind'},'stands':'there','wear':'none','sunk':0,'tilt':0,"
+              "{'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
                   + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(
@@ -90,7 +91,9 @@ final class Defaults {
           Map.entry("holding", List.of("count")),
           Map.entry("spending", List.of("count")),
           Map.entry("items", List.of("count")),
-          Map.entry("within", List.of("distance")));
+          Map.entry("within", List.of("distance")),
+          Map.entry("marked", List.of("share")),
+          Map.entry("debrisFor", List.of("seconds")));
 
   private static final Set<String> FOR_PLAYERS =
       Set.of(

@@ -294,6 +294,27 @@ public final class Stage {
             .formatted(id, x, y, times, effect));
   }
 
+  /**
+   * Puts a kind of round things a metre wide that break: they look whole, dug up from half their
+   * strength on, and scattered when they are broken.
+   *
+   * @param more further fields of how they break, in single quotes
+   */
+  public Stage breakable(String id, int strength, String leaves, String more) {
+    return put(
+        "/thingKinds/" + id,
+        "{'name':'%1$s','footprint':{'type':'round','radius':0.5},'looks':{'l1':{'order':'a0','look':%2$s,'stops':%6$s},'l2':{'order':'a1','look':%3$s,'stops':%6$s},'l3':{'order':'a2','look':%4$s,'height':0.2}},'breaks':{'type':'harmed','strength':{'value':%5$d,'levels':{},'perPlayer':0},'armour':{'hand':0,'shot':0.5,'blast':0,'fire':0},'cracks':{'type':'marked','look':%3$s,'share':50},'leaves':%7$s,%8$s}}"
+            .formatted(
+                id,
+                ref("looks", "look-plain"),
+                ref("looks", "look-dug"),
+                ref("looks", "look-scattered"),
+                strength,
+                ALL,
+                leaves,
+                more));
+  }
+
   /** Puts a fixture of the catalogue, with the uses of its kind. */
   public Stage fixture(String id, String kind, double x, double y, double facing) {
     return put(

@@ -57,7 +57,7 @@ final class UseGoals {
             (uses[use].self() == thing
                     && to == Standing.GONE
                     && uses[use].use().turns() instanceof Use.Goes)
-                || (uses[use].thing() == thing
+                || (uses[use].effect().thing() == thing
                     && uses[use].use().effect() instanceof Use.LetsStand lets
                     && lets.stands() == to));
   }
@@ -68,7 +68,7 @@ final class UseGoals {
         unit,
         use ->
             (uses[use].self() == thing && uses[use].into() == look)
-                || (uses[use].thing() == thing && uses[use].look() == look));
+                || (uses[use].effect().thing() == thing && uses[use].effect().look() == look));
   }
 
   private List<Integer> offered(int unit, IntPredicate which) {
@@ -86,10 +86,12 @@ final class UseGoals {
     boolean other =
         switch (of.use().effect()) {
           case Use.OpensGate _, Use.TurnsGate _ ->
-              of.gate() >= 0 && world.read().gate(of.gate()) != Gate.State.OPEN;
+              of.effect().gate() >= 0 && world.read().gate(of.effect().gate()) != Gate.State.OPEN;
           case Use.LetsStand lets ->
-              of.thing() >= 0 && lets.stands() == Standing.GONE && bars(of.thing());
-          case Use.LetsLook _ -> clears(of.thing(), of.look());
+              of.effect().thing() >= 0
+                  && lets.stands() == Standing.GONE
+                  && bars(of.effect().thing());
+          case Use.LetsLook _ -> clears(of.effect().thing(), of.effect().look());
           case Use.ClosesGate _, Use.Nothing _ -> false;
         };
     return other

@@ -124,6 +124,7 @@ final class TwentiethShape {
     looks.set("stops", kind.path("stops"));
     looks.set("cover", kind.path("cover"));
     looks.put("light", 0);
+    Migrations.type(now, "breaks", "never");
     now.putObject("uses");
     return now;
   }
@@ -197,6 +198,7 @@ final class TwentiethShape {
   private static void begins(ObjectNode thing) {
     Migrations.type(thing, "begins", "asItsKind");
     thing.put("stands", "there");
+    thing.putObject("drops");
   }
 
   /** References to kinds of props, and sentences about props that now are about any thing. */

@@ -109,6 +109,18 @@ final class HappeningCompiler {
                   Happening.ComesToLook::thing,
                   Happening.ComesToLook::look,
                   _ -> -1),
+              ofThing(
+                  Happening.ThingBreaks.class,
+                  Trigger.Of.BREAKS,
+                  Happening.ThingBreaks::thing,
+                  _ -> null,
+                  _ -> -1),
+              ofThing(
+                  Happening.BreaksThing.class,
+                  Trigger.Of.BREAKS,
+                  Happening.BreaksThing::thing,
+                  _ -> null,
+                  _ -> -1),
               row(Happening.WaveComes.class, Trigger.Of.WAVE_COMES, Happening.WaveComes::wave),
               row(Happening.WaveFalls.class, Trigger.Of.WAVE_FALLS, Happening.WaveFalls::wave),
               row(

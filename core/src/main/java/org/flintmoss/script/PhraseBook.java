@@ -18,6 +18,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Route;
@@ -73,6 +74,8 @@ public record PhraseBook(
     List<Entry> gifts,
     List<Entry> offers,
     List<Entry> turns,
+    List<Entry> cracks,
+    List<Entry> leaves,
     List<Entry> itemUses,
     List<Entry> caps,
     List<Entry> comes,
@@ -146,6 +149,8 @@ public record PhraseBook(
         entries(Use.Gift.class),
         entries(Use.Offered.class),
         entries(Use.Turn.class),
+        entries(Breaks.Cracks.class),
+        entries(Breaks.Leaves.class),
         entries(ItemKind.Use.class),
         entries(WavePlan.Cap.class),
         entries(Wave.Comes.class),

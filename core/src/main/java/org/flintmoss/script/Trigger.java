@@ -47,6 +47,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     GATE_BECOMES,
     STANDS_ANEW,
     COMES_TO_LOOK,
+    BREAKS,
     WAVE_COMES,
     WAVE_FALLS,
     TALK_BEGINS,

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Stance;
@@ -147,7 +148,14 @@ public final class Readings {
 
   /** The props and fixtures that are otherwise than they were set down. */
   public int[] otherwise() {
-    return context.standings.otherwise();
+    return Arrays.stream(context.standings.changing())
+        .filter(it -> context.standings.otherwise(it) || context.breakables.left(it) < 100)
+        .toArray();
+  }
+
+  /** How much of its strength a prop or fixture has left, percent. */
+  public double left(int thing) {
+    return context.breakables.left(thing);
   }
 
   /** Whether a use is offered to a unit that stands beside the fixture. */

@@ -1,6 +1,7 @@
 package org.flintmoss.terrain;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Begins;
@@ -63,19 +65,48 @@ public final class ChangingThings {
           }
         };
     mission.events().values().forEach(event -> ActionLine.each(event.actions(), looked));
+    breaking(mission, mission.props(), Family.PROPS, named);
+    breaking(mission, mission.fixtures(), Family.FIXTURES, named);
     for (Map.Entry<String, Fixture> fixture : mission.fixtures().entrySet()) {
       for (Use use : mission.usesOf(fixture.getValue()).values()) {
         if (!(use.turns() instanceof Use.Stays)) {
           named.add(new Ref(Family.FIXTURES, fixture.getKey()));
         }
-        switch (use.effect()) {
-          case Use.LetsStand lets -> named.add(lets.thing());
-          case Use.LetsLook lets -> named.add(lets.thing());
-          case Use.Nothing _, Use.OpensGate _, Use.ClosesGate _, Use.TurnsGate _ -> {}
-        }
+        changed(use.effect(), named);
       }
     }
     return named;
+  }
+
+  private static void changed(Use.Effect effect, Set<Ref> named) {
+    switch (effect) {
+      case Use.LetsStand lets -> named.add(lets.thing());
+      case Use.LetsLook lets -> named.add(lets.thing());
+      case Use.Nothing _, Use.OpensGate _, Use.ClosesGate _, Use.TurnsGate _ -> {}
+    }
+  }
+
+  private static void breaking(
+      Mission mission, Map<String, ? extends Upright> things, Family family, Set<Ref> named) {
+    Map<Ref, Breaks.WhenHarmed> kinds = new HashMap<>();
+    mission
+        .thingKinds()
+        .forEach(
+            (id, kind) -> {
+              if (kind.breaks() instanceof Breaks.WhenHarmed breaks) {
+                kinds.put(new Ref(Family.THING_KINDS, id), breaks);
+              }
+            });
+    if (kinds.isEmpty()) {
+      return;
+    }
+    things.forEach(
+        (id, thing) -> {
+          if (kinds.containsKey(thing.kind())) {
+            named.add(new Ref(family, id));
+            changed(kinds.get(thing.kind()).effect(), named);
+          }
+        });
   }
 
   /** The state in which a thing begins. */

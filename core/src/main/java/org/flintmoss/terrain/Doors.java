@@ -23,11 +23,13 @@ public final class Doors {
    * @param changes its number among all that changes
    * @param open its state once it is open
    * @param of the gate or the fixture
+   * @param seconds how long it takes on plain terms
    * @param use the id of the use that opens a fixture; empty for a gate
    * @param from where it reaches from, along its longer side
    * @param to where it reaches to
    */
-  public record Door(int changes, int open, Ref of, String use, Position from, Position to) {}
+  public record Door(
+      int changes, int open, double seconds, Ref of, String use, Position from, Position to) {}
 
   private Doors() {}
 
@@ -36,11 +38,11 @@ public final class Doors {
     List<Door> doors = new ArrayList<>();
     int number = 0;
     for (Map.Entry<String, Gate> gate : mission.gates().entrySet()) {
-      if (gate.getValue().hand() instanceof Hand.Opened) {
+      if (gate.getValue().hand() instanceof Hand.Opened hand) {
         Ref of = new Ref(Family.GATES, gate.getKey());
         int open = Gate.State.OPEN.ordinal();
         Gate it = gate.getValue();
-        doors.add(new Door(number, open, of, "", it.from(), it.to()));
+        doors.add(new Door(number, open, hand.seconds().value(), of, "", it.from(), it.to()));
       }
       number++;
     }
@@ -50,15 +52,21 @@ public final class Doors {
         int open =
             use.getValue().passing() ? open(mission, fixture.getValue(), use.getValue()) : -1;
         if (open >= 0) {
-          doors.add(door(mission, fixture.getValue(), things.number(of), open, of, use.getKey()));
+          Fixture it = fixture.getValue();
+          double seconds = use.getValue().seconds().value();
+          Line line = line(mission, it);
+          doors.add(
+              new Door(things.number(of), open, seconds, of, use.getKey(), line.from(), line.to()));
         }
       }
     }
     return List.copyOf(doors);
   }
 
-  private static Door door(
-      Mission mission, Fixture fixture, int number, int open, Ref of, String use) {
+  private record Line(Position from, Position to) {}
+
+  /** A fixture along its longer side. */
+  private static Line line(Mission mission, Fixture fixture) {
     double half = 0;
     double turn = StrictMath.toRadians(fixture.facing());
     if (mission.find(fixture.kind()) instanceof ThingKind kind
@@ -70,8 +78,7 @@ public final class Doors {
     double dy = StrictMath.cos(turn) * half;
     double x = fixture.position().x();
     double y = fixture.position().y();
-    return new Door(
-        number, open, of, use, new Position(x - dx, y - dy), new Position(x + dx, y + dy));
+    return new Line(new Position(x - dx, y - dy), new Position(x + dx, y + dy));
   }
 
   /** The state to which a use brings its fixture, if that no longer stops people; else -1. */

@@ -43,6 +43,10 @@ public final class Obstacles {
   private final Gate[] gates;
   private final Portal[] portals;
   private final ChangingThings things;
+
+  /** For each of those that change the smallest upright rectangles around its pieces. */
+  private final List<List<Area.Bounds>> spans = new ArrayList<>();
+
   private final List<Doors.Door> doors;
 
   private Obstacles(Mission mission, Ground ground) {
@@ -57,8 +61,14 @@ public final class Obstacles {
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     index = new int[columns * rows][];
     Arrays.fill(index, NONE);
+    for (int change = 0; change < changing(); change++) {
+      spans.add(new ArrayList<>());
+    }
     for (int piece = 0; piece < pieces.length; piece++) {
       enter(piece);
+      if (pieces[piece].changes() >= 0) {
+        spans.get(pieces[piece].changes()).add(pieces[piece].bounds());
+      }
     }
   }
 
@@ -104,6 +114,11 @@ public final class Obstacles {
     now.stream().filter(it -> !then.contains(it)).map(Piece::bounds).forEach(changes::add);
     then.stream().filter(it -> !now.contains(it)).map(Piece::bounds).forEach(changes::add);
     return changes;
+  }
+
+  /** The smallest upright rectangles around all that one of those that change ever covers. */
+  public List<Area.Bounds> spans(int changes) {
+    return spans.get(changes);
   }
 
   /** The smallest upright rectangles around all that stops people. */

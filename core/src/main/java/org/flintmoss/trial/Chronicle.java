@@ -103,6 +103,7 @@ public final class Chronicle {
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
       case THING ->
           plan.things().get(subject).name() + " " + EnumWord.of(Standing.values()[detail]);
+      case BROKE -> plan.things().get(subject).name() + " breaks";
       case LOOK -> plan.things().get(subject).name() + " now looks " + name(Family.LOOKS, detail);
       case MUST_STAND -> unit(subject) + " cannot use anything while walking";
       case USED -> unit(subject) + " used " + plan.used(detail);
@@ -154,6 +155,7 @@ public final class Chronicle {
   private String missed(Outcome outcome, int victim) {
     return switch (outcome) {
       case HIT -> "";
+      case THING -> ", and hit a thing";
       case EMPTY -> ", but nobody was there";
       case WIDE -> " and missed";
       case FAR -> " and missed: " + unit(victim) + " is too far away";

@@ -350,7 +350,8 @@ public final class PlayerFeed {
       String look = plan.things().appearances(thing).get(world.read().look(thing)).look().id();
       otherwise.put(
           plan.things().ref(thing).id(),
-          new TrialMessage.Otherwise(world.read().standing(thing), look));
+          new TrialMessage.Otherwise(
+              world.read().standing(thing), look, (int) Math.ceil(world.read().left(thing))));
     }
     return otherwise;
   }

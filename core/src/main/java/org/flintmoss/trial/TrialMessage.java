@@ -195,8 +195,9 @@ public sealed interface TrialMessage {
    * How a prop or a fixture is now.
    *
    * @param look the id of its look
+   * @param strength what is left of its strength, percent, rounded up
    */
-  record Otherwise(Standing stands, String look) {}
+  record Otherwise(Standing stands, String look, int strength) {}
 
   /** The ids of the markers that the player sees. */
   record Markers(List<String> markers) implements TrialMessage {}

@@ -14,6 +14,7 @@ import com.github.victools.jsonschema.module.jakarta.validation.JakartaValidatio
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.bundle.Bundle;
+import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Stroke;
 import org.flintmoss.mission.catalogue.ThingKind;
@@ -56,6 +57,9 @@ public final class SchemaWriter {
           Action.class,
           Amount.class,
           Begins.class,
+          Breaks.class,
+          Breaks.Cracks.class,
+          Breaks.Leaves.class,
           Bundle.Value.class,
           Condition.class,
           Event.Again.class,

@@ -20,6 +20,7 @@ import org.flintmoss.mission.word.Thing;
  *
  * @param material what it is made of
  * @param looks the ways it appears; the first by order is the one it begins with
+ * @param breaks whether it breaks, and what comes of it
  * @param uses what can be done with each fixture of the kind, beside what that fixture adds
  */
 public record ThingKind(
@@ -28,6 +29,7 @@ public record ThingKind(
     Material material,
     @Size(min = 1, max = ThingKind.MOST_LOOKS)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Appearance> looks,
+    @Valid Breaks breaks,
     @Size(max = Use.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Use> uses)
     implements Thing {
   /** The most looks that a kind has. */

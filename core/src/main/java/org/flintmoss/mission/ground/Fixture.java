@@ -6,6 +6,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
+import org.flintmoss.mission.catalogue.Drop;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Id;
@@ -20,6 +21,8 @@ import org.flintmoss.mission.word.Standing;
  *
  * @param begins the look that it begins with
  * @param stands whether it stands there when play begins
+ * @param drops what falls out of it when it breaks beside what its kind says; one with the id of a
+ *     drop of the kind takes the place of that
  * @param uses what can be done with it beside what its kind says; one with the id of a use of the
  *     kind takes the place of that
  */
@@ -31,6 +34,7 @@ public record Fixture(
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Valid Begins begins,
     Standing stands,
+    @Size(max = Drop.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Drop> drops,
     @Size(max = Use.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Use> uses)
     implements Upright {
   /** How near one must stand to use it, metres. */

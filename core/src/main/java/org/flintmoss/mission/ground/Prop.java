@@ -4,8 +4,12 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.SortedMap;
+import org.flintmoss.mission.catalogue.Drop;
 import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Id;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Names;
 import org.flintmoss.mission.word.Position;
@@ -17,6 +21,8 @@ import org.flintmoss.mission.word.Standing;
  *
  * @param begins the look that it begins with
  * @param stands whether it stands there when play begins
+ * @param drops what falls out of it when it breaks beside what its kind says; one with the id of a
+ *     drop of the kind takes the place of that
  * @param wear what the years have done to it, for the eye alone
  * @param sunk how deep it is sunk into the ground, metres
  * @param tilt how far it leans the way it faces, degrees
@@ -29,6 +35,7 @@ public record Prop(
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @Valid Begins begins,
     Standing stands,
+    @Size(max = Drop.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Drop> drops,
     Wear wear,
     @DecimalMin("0") @DecimalMax("100") double sunk,
     @DecimalMin("0") @DecimalMax("90") double tilt)

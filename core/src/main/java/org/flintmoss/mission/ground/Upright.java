@@ -1,5 +1,7 @@
 package org.flintmoss.mission.ground;
 
+import java.util.SortedMap;
+import org.flintmoss.mission.catalogue.Drop;
 import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
@@ -25,6 +27,9 @@ public sealed interface Upright extends Thing permits Prop, Fixture {
 
   /** Whether it stands there when play begins. */
   Standing stands();
+
+  /** What falls out of it when it breaks, beside what its kind says. */
+  SortedMap<String, Drop> drops();
 
   /** How deep it is sunk into what it stands on, metres. */
   default double sunk() {

@@ -82,6 +82,9 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.LetAct.class, name = "letAct"),
   @JsonSubTypes.Type(value = Action.LetStand.class, name = "letStand"),
   @JsonSubTypes.Type(value = Action.LetLook.class, name = "letLook"),
+  @JsonSubTypes.Type(value = Action.BreakThing.class, name = "breakThing"),
+  @JsonSubTypes.Type(value = Action.MendThing.class, name = "mendThing"),
+  @JsonSubTypes.Type(value = Action.HarmThing.class, name = "harmThing"),
   @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
@@ -417,6 +420,21 @@ public sealed interface Action {
   record LetLook(
       @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
       @Valid @Names(Family.LOOKS) Ref look)
+      implements Action {}
+
+  /** Breaks a thing that can break, at once. */
+  @Phrase(value = "break {thing}", group = "Gates, fixtures and effects")
+  record BreakThing(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Action {}
+
+  /** Makes a thing whole again, with the look that it began with, and puts it back. */
+  @Phrase(value = "mend {thing}", group = "Gates, fixtures and effects")
+  record MendThing(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Action {}
+
+  /** Harms a thing that can break, past all armour. */
+  @Phrase(value = "harm {thing} by {amount}", group = "Gates, fixtures and effects")
+  record HarmThing(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      @Measured(value = "", fresh = 20) @Valid Amount amount)
       implements Action {}
 
   /** Lets a fixture be used, or nobody use it. */

@@ -77,6 +77,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.ZoneActs.class, name = "zoneActs"),
   @JsonSubTypes.Type(value = Condition.ThingStands.class, name = "thingStands"),
   @JsonSubTypes.Type(value = Condition.ThingLooks.class, name = "thingLooks"),
+  @JsonSubTypes.Type(value = Condition.ThingHas.class, name = "thingHas"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
@@ -123,6 +124,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.GateBecomes.class, name = "gateBecomes"),
   @JsonSubTypes.Type(value = Happening.StandsAnew.class, name = "standsAnew"),
   @JsonSubTypes.Type(value = Happening.ComesToLook.class, name = "comesToLook"),
+  @JsonSubTypes.Type(value = Happening.ThingBreaks.class, name = "thingBreaks"),
+  @JsonSubTypes.Type(value = Happening.BreaksThing.class, name = "breaksThing"),
   @JsonSubTypes.Type(value = Happening.WaveComes.class, name = "waveComes"),
   @JsonSubTypes.Type(value = Happening.WaveFalls.class, name = "waveFalls"),
   @JsonSubTypes.Type(value = Happening.TalkBegins.class, name = "talkBegins"),
@@ -182,6 +185,7 @@ public sealed interface Condition
         Condition.ZoneActs,
         Condition.ThingStands,
         Condition.ThingLooks,
+        Condition.ThingHas,
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
@@ -494,6 +498,16 @@ public sealed interface Condition
   /** Whether a thing stands where it was set down. */
   @Phrase(value = "{thing} {stands}", group = "Gates, fixtures and effects")
   record ThingStands(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, Standing stands)
+      implements Condition {}
+
+  /** How much of its strength a thing has left, percent; what never breaks has all of it. */
+  @Phrase(
+      value = "{thing} has {comparison} {amount} of its strength",
+      group = "Gates, fixtures and effects")
+  record ThingHas(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      Comparison comparison,
+      @Measured(value = "%", fresh = 50) @Valid Amount amount)
       implements Condition {}
 
   /** Whether a thing has one of the looks of its kind. */

@@ -184,6 +184,16 @@ public sealed interface Happening extends Condition {
   record StandsAnew(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, Standing stands)
       implements Happening {}
 
+  /** A thing breaks; the causer is who broke it, if anybody did. */
+  @Phrase(value = "each time {thing} breaks", group = "What happens")
+  record ThingBreaks(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Happening {}
+
+  /** Somebody breaks a thing. */
+  @Phrase(value = "each time {who} {breaks|break} {thing}", group = "What happens")
+  record BreaksThing(@Valid Selector who, @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Happening {}
+
   /** A thing comes to have a look; the causer is who used the fixture that did it, if anybody. */
   @Phrase(value = "each time {thing} comes to look {look}", group = "What happens")
   record ComesToLook(

@@ -15,6 +15,7 @@ import org.flintmoss.mission.word.Word;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Reading.OfCounter.class, name = "counter"),
   @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
+  @JsonSubTypes.Type(value = Reading.Wholeness.class, name = "wholeness"),
   @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired"),
   @JsonSubTypes.Type(value = Reading.HowMany.class, name = "howMany"),
   @JsonSubTypes.Type(value = Reading.HowManyAre.class, name = "howManyAre"),
@@ -147,6 +148,10 @@ public sealed interface Reading {
   /** How fast the wind blows, metres a second, without its gusts. */
   @Phrase(value = "the speed of the wind", group = "Time")
   record WindSpeed() implements Reading {}
+
+  /** How much of its strength a thing has left, percent. */
+  @Phrase(value = "how whole {thing} is", group = "Counters and events")
+  record Wholeness(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Reading {}
 
   /** How often a fixture has been used. */
   @Phrase(value = "the times that {fixture} was used", group = "Counters and events")

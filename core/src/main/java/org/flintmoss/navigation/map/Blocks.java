@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.flintmoss.mission.sentence.CalledOff;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
 
 /**
@@ -246,6 +247,21 @@ final class Blocks {
     for (int block = 0; from != to && block < many(); block++) {
       if (lowest[block] <= high && highest[block] >= low) {
         blocks.set(block);
+      }
+    }
+  }
+
+  /** Adds the blocks in which somebody who stands in the middle of a place may touch something. */
+  void near(Area.Bounds bounds, BitSet to) {
+    double side = SIDE * graph.ground.cell();
+    double reach = graph.margin() + graph.ground.cell();
+    int west = (int) Math.floor((bounds.west() - reach) / side);
+    int east = (int) Math.floor((bounds.east() + reach) / side);
+    int south = (int) Math.floor((bounds.south() - reach) / side);
+    int north = (int) Math.floor((bounds.north() + reach) / side);
+    for (int row = Math.max(0, south); row <= Math.min(up - 1, north); row++) {
+      for (int column = Math.max(0, west); column <= Math.min(across - 1, east); column++) {
+        to.set(row * across + column);
       }
     }
   }

@@ -17,9 +17,11 @@ import org.flintmoss.navigation.land.TraversalCost;
 import org.flintmoss.navigation.land.ZoneTransfer;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Doors;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Portal;
+import org.flintmoss.terrain.Segments;
 
 /**
  * The places that ways are made of, for one class of mover: the cells of the ground in open
@@ -226,7 +228,7 @@ public final class NavigationGraph implements Derived {
   }
 
   /** How far from what has changed something may be different for it, metres. */
-  private double margin() {
+  double margin() {
     return radius + 2 * ground.cell() + CrossingFinder.farthest(mover, step);
   }
 
@@ -507,15 +509,21 @@ public final class NavigationGraph implements Derived {
   }
 
   /** Whether gates decide if somebody can stand in the middle of a place. */
-  public boolean byGates(int place) {
+  boolean byGates(int place) {
     return traits.solid(place) == Traits.BY_GATES;
   }
 
-  /** The places that one of those that change bars in a state, if nothing else does. */
-  public int[] barredBy(int changes, int state) {
-    int[] alone = obstacles.alone(changes, state);
+  /** The places that a door bars in a state, if nothing else does. */
+  public int[] barredBy(Doors.Door door, int state) {
+    int[] alone = obstacles.alone(door.changes(), state);
+    double x = (door.from().x() + door.to().x()) / 2;
+    double y = (door.from().y() + door.to().y()) / 2;
+    double reach =
+        Segments.length(door.from().x(), door.from().y(), door.to().x(), door.to().y()) / 2
+            + margin();
     return blocks.gated().stream()
         .flatMap(block -> Arrays.stream(blocks.members(block)))
+        .filter(place -> Math.abs(x(place) - x) < reach && Math.abs(y(place) - y) < reach)
         .filter(place -> byGates(place) && !stands(place, alone))
         .distinct()
         .sorted()

@@ -2,6 +2,7 @@ package org.flintmoss.navigation.map;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.List;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.terrain.Decks;
@@ -19,9 +20,15 @@ public final class NavigationMap {
   private final double water;
   private final int[] stand;
   private final ConnectedComponents components;
+  private final Tolls tolls;
 
   private NavigationMap(
-      NavigationGraph graph, double water, int[] stand, ConnectedComponents components) {
+      NavigationGraph graph,
+      double water,
+      int[] stand,
+      ConnectedComponents components,
+      Tolls tolls) {
+    this.tolls = tolls;
     this.graph = graph;
     this.water = water;
     this.stand = stand;
@@ -33,7 +40,22 @@ public final class NavigationMap {
    * by hand on the way.
    */
   public static NavigationMap of(Land land, Mover mover, double waterLevel) {
-    return of(land, mover, waterLevel, land.obstacles().passable());
+    NavigationMap map = of(land, mover, waterLevel, land.obstacles().passable());
+    return map.with(shutAtFirst(land, map.graph));
+  }
+
+  /** What is shut at first and is opened by hand on the way. */
+  private static Tolls shutAtFirst(Land land, NavigationGraph graph) {
+    int[] first = land.obstacles().first();
+    return Tolls.of(
+        land.obstacles().doors().stream()
+            .filter(it -> first[it.changes()] != it.open())
+            .map(it -> new Tolls.Shut(it, graph.barredBy(it, first[it.changes()]), it.seconds()))
+            .toList());
+  }
+
+  private NavigationMap with(Tolls shut) {
+    return new NavigationMap(graph, water, stand, components, shut);
   }
 
   /** The map for a mover with the water at a level and the gates standing somehow. */
@@ -41,7 +63,7 @@ public final class NavigationMap {
     NavigationGraph graph = NavigationGraph.of(land, mover);
     int[] stand = gates.clone();
     return new NavigationMap(
-        graph, waterLevel, stand, ConnectedComponents.of(graph, waterLevel, stand));
+        graph, waterLevel, stand, ConnectedComponents.of(graph, waterLevel, stand), Tolls.NONE);
   }
 
   /**
@@ -58,7 +80,8 @@ public final class NavigationMap {
     if (!Arrays.equals(first, stand)) {
       looked.or(next.blocks().gated());
     }
-    return new NavigationMap(next, water, first, components.on(next, looked, water, first));
+    return new NavigationMap(
+        next, water, first, components.on(next, looked, water, first), shutAtFirst(land, next));
   }
 
   /** How high the water stands, metres above the zero of heights. */
@@ -66,15 +89,37 @@ public final class NavigationMap {
     return water;
   }
 
+  /** What somebody has to pay who steps from a place to one beside it, seconds. */
+  public double toll(int from, int to) {
+    return tolls.none() || !graph.byGates(to) ? 0 : tolls.between(from, to);
+  }
+
+  /** What somebody has to pay who goes straight from one point to another, seconds. */
+  public double toll(double x, double y, double toX, double toY) {
+    return tolls.none() ? 0 : tolls.across(x, y, toX, toY);
+  }
+
+  /**
+   * The map of the same ground and mover with water and gates standing otherwise.
+   *
+   * @param shut what of the gates that it takes for open has to be opened on the way
+   */
+  public NavigationMap with(double waterLevel, int[] gates, List<Tolls.Shut> shut) {
+    return with(waterLevel, gates).with(Tolls.of(shut));
+  }
+
   /** The map of the same ground and mover with water and gates standing otherwise. */
   public NavigationMap with(double waterLevel, int[] gates) {
     BitSet looked = new BitSet();
-    if (!Arrays.equals(gates, stand)) {
-      looked.or(graph.blocks().gated());
+    for (int changes = 0; changes < gates.length; changes++) {
+      if (gates[changes] != stand[changes]) {
+        graph.obstacles.spans(changes).forEach(it -> graph.blocks().near(it, looked));
+      }
     }
+    looked.and(graph.blocks().gated());
     graph.blocks().between(water, waterLevel, looked);
     ConnectedComponents after = components.after(looked, waterLevel, gates);
-    return new NavigationMap(graph, waterLevel, gates.clone(), after);
+    return new NavigationMap(graph, waterLevel, gates.clone(), after, tolls);
   }
 
   /** Whether a crossing can be used: one can stand where it begins and where it ends. */

@@ -15,7 +15,6 @@ import org.flintmoss.navigation.map.Scratch;
  */
 public final class FlowField {
   private final NavigationMap map;
-  private final Tolls tolls;
   private final NavigationGraph graph;
   private final double speed;
   private final Scratch scratch;
@@ -33,13 +32,11 @@ public final class FlowField {
   /**
    * A field that nobody has asked yet.
    *
-   * @param tolls what has to be opened on the way
    * @param goal the place that all ways lead to; see {@link PathFinder#goal}
    * @param speed metres a second on good ground: what crossings are weighed with
    */
-  public FlowField(NavigationMap map, Tolls tolls, int goal, double speed) {
+  public FlowField(NavigationMap map, int goal, double speed) {
     this.map = map;
-    this.tolls = tolls;
     this.speed = speed;
     graph = map.graph();
     scratch = new Scratch(graph.places());
@@ -100,7 +97,7 @@ public final class FlowField {
     double pace = graph.traits().pace(place);
     int many = map.steps(place, around);
     for (int i = 0; i < many; i++) {
-      double toll = tolls.between(around[i], place) * speed;
+      double toll = map.toll(around[i], place) * speed;
       reach(around[i], place, here + toll + graph.metres(place, around[i]) / pace);
     }
     for (Crossings.Ended it : graph.crossings().into(place)) {

@@ -49,7 +49,6 @@ public final class PathFinder {
   private static final double DIAGONAL_EXTRA = Math.sqrt(2) - 1;
 
   private NavigationMap map;
-  private Tolls tolls = Tolls.NONE;
   private final NavigationGraph graph;
   private final Scratch scratch;
   private final int[] around;
@@ -96,14 +95,9 @@ public final class PathFinder {
     traits = graph.traits();
   }
 
-  /**
-   * Goes over to a map of the same ground and mover, with water and gates standing otherwise.
-   *
-   * @param shut what has to be opened on the way
-   */
-  public void turnTo(NavigationMap other, Tolls shut) {
+  /** Goes over to a map of the same ground and mover, with water and gates standing otherwise. */
+  public void turnTo(NavigationMap other) {
     map = other;
-    tolls = shut;
   }
 
   /**
@@ -148,7 +142,7 @@ public final class PathFinder {
     double length = Segments.length(x, y, toX, toY);
     direct =
         length <= LONGEST_DIRECT
-            && tolls.across(x, y, toX, toY) == 0
+            && map.toll(x, y, toX, toY) == 0
             && map.over(deck, x, y, goalDeck, toX, toY) <= BOUND * length;
     field = null;
     looked = 0;
@@ -214,7 +208,7 @@ public final class PathFinder {
       int next = around[i];
       // Most of them have been done with: told before anything is reckoned for them.
       if (!scratch.closed(next)) {
-        double toll = tolls.between(place, next) * speed;
+        double toll = map.toll(place, next) * speed;
         reach(next, place, here + toll + graph.metres(place, next) / traits.pace(next));
       }
     }
@@ -363,7 +357,7 @@ public final class PathFinder {
     double least = along[look] - (at == length ? 0 : along[at]);
     // The ends of the way lie beside the places that the line begins and ends with.
     double slack = at == length || look == 0 ? map.ground().cell() : ALIKE;
-    double toll = tolls.across(x, y, toX, toY) * speed;
+    double toll = map.toll(x, y, toX, toY) * speed;
     return map.over(deck, x, y, toDeck, toX, toY) + toll <= least + slack;
   }
 

@@ -140,7 +140,8 @@ public final class Reach {
     for (int i = 0; i < many; i++) {
       int next = around[i];
       if (cost[next] > here) {
-        come(next, here + graph.metres(place, next) / traits.pace(next), open);
+        double toll = map.toll(place, next) * speed;
+        come(next, here + toll + graph.metres(place, next) / traits.pace(next), open);
       }
     }
   }

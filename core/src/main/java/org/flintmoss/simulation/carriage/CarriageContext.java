@@ -8,6 +8,9 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who uses what. */
   public final Interactions interactions;
 
+  /** What is harmed and breaks. */
+  public final Breakables breakables;
+
   /** Who carries what, and what lies about. */
   public final Packs packs;
 
@@ -21,6 +24,7 @@ public abstract class CarriageContext extends PerceptionContext {
   public CarriageContext(Plan plan, long seed) {
     super(plan, seed);
     interactions = new Interactions(this);
+    breakables = new Breakables(this);
     packs = new Packs(this);
     membership = new Membership(this);
     workings = new Workings(this);

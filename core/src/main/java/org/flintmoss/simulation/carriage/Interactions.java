@@ -221,11 +221,12 @@ public final class Interactions {
       return false;
     }
     if (of.fixture() < 0) {
-      boolean open = context.standings.gate(of.gate()) == Gate.State.OPEN.ordinal();
+      boolean open = context.standings.gate(of.effect().gate()) == Gate.State.OPEN.ordinal();
       return open != of.use().effect() instanceof Use.OpensGate;
     }
     return useless.at[of.fixture()] == 0
         && context.standings.standing(of.self()) == Standing.THERE
+        && !context.breakables.broken(of.self())
         && (of.offeredAs() == -1 || context.standings.looks(of.self(), of.offeredAs()))
         && (of.use().times() == 0 || times(unit, handle) < of.use().times());
   }
@@ -325,19 +326,10 @@ public final class Interactions {
     }
     Position at = of.middle();
     context.noises.make(at.x(), at.y(), of.use().noise(), unit, context.now());
-    switch (of.use().effect()) {
-      case Use.Nothing _ -> {}
-      case Use.OpensGate _ -> context.standings.open(of.gate(), of.turned(), entry, unit);
-      case Use.ClosesGate _ ->
-          context.standings.set(of.gate(), Gate.State.CLOSED.ordinal(), entry, unit);
-      case Use.TurnsGate _ -> {
-        boolean open =
-            of.gate() >= 0 && context.standings.gate(of.gate()) == Gate.State.OPEN.ordinal();
-        Gate.State to = open ? Gate.State.CLOSED : Gate.State.OPEN;
-        context.standings.set(of.gate(), to.ordinal(), entry, unit);
-      }
-      case Use.LetsStand lets -> context.standings.put(of.thing(), lets.stands(), entry, unit);
-      case Use.LetsLook _ -> context.standings.turn(of.thing(), of.look(), entry, unit);
+    if (of.fixture() < 0 && of.use().effect() instanceof Use.OpensGate) {
+      context.standings.open(of.effect().gate(), of.turned(), entry, unit);
+    } else {
+      context.standings.change(of.effect(), entry, unit);
     }
     switch (of.use().turns()) {
       case Use.Stays _ -> {}

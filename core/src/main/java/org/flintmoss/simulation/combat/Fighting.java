@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.combat;
 
 import java.util.List;
+import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.catalogue.Stance;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.simulation.health.Wounds;
@@ -87,10 +88,18 @@ public final class Fighting {
     strikeAgain.at[unit] = now + arm.steps();
     struck.at[unit] = now;
     int victim = victim(unit, arm.weapon());
-    Outcome outcome = victim < 0 ? Outcome.EMPTY : outcome(unit, victim, arm.weapon());
+    int thing = victim < 0 && context.controls.seated(unit) ? thing(unit, arm.weapon()) : -1;
+    Outcome outcome =
+        victim >= 0
+            ? outcome(unit, victim, arm.weapon())
+            : thing >= 0 ? Outcome.THING : Outcome.EMPTY;
     int entry = context.log(Causes.Kind.STRUCK, unit, victim, -1, outcome.ordinal());
     context.noises.make(
         context.body.x(unit), context.body.y(unit), arm.weapon().noise(), unit, now);
+    if (thing >= 0) {
+      HarmSort sort = arm.weapon().use().sort();
+      context.breakables.hurt(thing, arm.weapon().damage(), sort, entry, unit);
+    }
     if (victim < 0) {
       return;
     }
@@ -152,6 +161,30 @@ public final class Fighting {
       double gap = counts ? context.space.gap(unit, other) : Double.POSITIVE_INFINITY;
       if (gap <= nearest && (best < 0 || gap < nearest) && inArc(unit, other, half, weapon)) {
         best = other;
+        nearest = gap;
+      }
+    }
+    return best;
+  }
+
+  /** The nearest thing in front that breaks and that a weapon of a player gets to; -1 for none. */
+  private int thing(int unit, Weapon weapon) {
+    int best = -1;
+    double nearest = weapon.range();
+    double half = Strike.of(weapon).arc();
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    double z = context.space.feet(unit) + plan.kind(unit).eye();
+    for (int thing = 0; context.breakables.any() && thing < plan.things().many(); thing++) {
+      if (!context.breakables.breaks(thing)) {
+        continue;
+      }
+      double gap = context.space.toThing(thing, x, y) - plan.kind(unit).radius();
+      double off =
+          Bearings.between(context.body.facing(unit), context.space.bearingTo(thing, x, y));
+      double wide = Math.max(half, context.space.halfSeen(thing, x, y));
+      if (gap < nearest && off <= wide && context.space.shotTo(thing, x, y, z)) {
+        best = thing;
         nearest = gap;
       }
     }

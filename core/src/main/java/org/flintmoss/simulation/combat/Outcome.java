@@ -7,6 +7,9 @@ public enum Outcome {
   /** It hit. */
   @JsonProperty("hit")
   HIT,
+  /** It hit a thing. */
+  @JsonProperty("thing")
+  THING,
   /** Nobody was there to be hit. */
   @JsonProperty("empty")
   EMPTY,

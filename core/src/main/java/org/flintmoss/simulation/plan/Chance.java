@@ -22,7 +22,8 @@ public final class Chance {
     FORK,
     LUCK,
     BRANCH,
-    SITE
+    SITE,
+    DROP
   }
 
   private Chance() {}

@@ -25,9 +25,7 @@ import org.flintmoss.script.Script;
  * @param self the number of the fixture among props and fixtures; -1 for a gate
  * @param name of the fixture or gate
  * @param id of the use within its fixture; empty for those of gates
- * @param gate the gate that it turns; -1 for none
- * @param thing the prop or fixture that it changes; -1 for none
- * @param look the look that it gives that; -1 for none
+ * @param effect what it does to other things
  * @param offeredAs the look while which it is offered; -1 for always
  * @param into the look that the fixture itself comes to have; -1 for none
  * @param turned for how many steps it has that look, or the gate is open; 0 for good
@@ -47,9 +45,7 @@ public record FixtureUse(
     Level level,
     Use use,
     int steps,
-    int gate,
-    int thing,
-    int look,
+    ThingEffect effect,
     int offeredAs,
     int into,
     int turned,
@@ -92,9 +88,7 @@ public record FixtureUse(
         fixture.level(),
         use,
         steps(use.seconds().at(terms)),
-        gate(actors, use.effect()),
-        thing(actors, use.effect()),
-        use.effect() instanceof Use.LetsLook lets ? actors.index(lets.look()) : -1,
+        ThingEffect.of(use.effect(), actors),
         offeredAs(actors, use.offered()),
         into(actors, use.turns()),
         use.turns() instanceof Use.IntoFor turn ? steps(turn.seconds().at(terms)) : 0,
@@ -139,9 +133,7 @@ public record FixtureUse(
         gate.level(),
         use,
         steps(use.seconds().at(terms)),
-        actors.index(ref),
-        -1,
-        -1,
+        ThingEffect.of(effect, actors),
         -1,
         -1,
         effect instanceof Use.OpensGate ? steps(hand.shuts()) : 0,
@@ -177,14 +169,6 @@ public record FixtureUse(
     };
   }
 
-  private static int thing(ActorIndex actors, Use.Effect effect) {
-    return switch (effect) {
-      case Use.LetsStand lets -> actors.thing(lets.thing());
-      case Use.LetsLook lets -> actors.thing(lets.thing());
-      case Use.Nothing _, Use.OpensGate _, Use.ClosesGate _, Use.TurnsGate _ -> -1;
-    };
-  }
-
   private static int needs(ActorIndex actors, Use.Need need) {
     int item =
         switch (need) {
@@ -209,14 +193,5 @@ public record FixtureUse(
 
   private static int given(Use.Gift gift, Terms terms) {
     return gift instanceof Use.Items items ? (int) items.count().at(terms) : 0;
-  }
-
-  private static int gate(ActorIndex actors, Use.Effect effect) {
-    return switch (effect) {
-      case Use.Nothing _, Use.LetsStand _, Use.LetsLook _ -> -1;
-      case Use.OpensGate opens -> actors.index(opens.gate());
-      case Use.ClosesGate closes -> actors.index(closes.gate());
-      case Use.TurnsGate turns -> actors.index(turns.gate());
-    };
   }
 }

@@ -139,7 +139,7 @@ public final class Plan {
       boolean along = standing instanceof Unit || present(standing);
       companions.set(unit, along && withPlayer(errands.get(firstErrands[unit])));
     }
-    things = new ThingTable(actors);
+    things = new ThingTable(actors, terms);
     handles = FixtureUse.all(actors, terms);
     doors = new DoorTable(land.obstacles().doors(), handles, actors);
     sides = new int[roster.length];

@@ -3,9 +3,11 @@ package org.flintmoss.simulation.plan;
 import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.ground.Upright;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Terms;
 import org.flintmoss.script.ActorIndex;
 import org.flintmoss.terrain.ChangingThings;
 
@@ -20,10 +22,22 @@ public final class ThingTable {
 
   private final int[] first;
 
-  ThingTable(ActorIndex actors) {
+  /** What each bears and leaves; null for one that never breaks. */
+  private final Breakable[] breakable;
+
+  /** Half of the width and the depth of each footprint by turns, metres. */
+  private final double[] extents;
+
+  /** Which footprints are round. */
+  private final boolean[] round;
+
+  ThingTable(ActorIndex actors, Terms terms) {
     refs = actors.things();
     looks = new int[refs.size()][];
     first = new int[refs.size()];
+    breakable = new Breakable[refs.size()];
+    extents = new double[2 * refs.size()];
+    round = new boolean[refs.size()];
     for (int thing = 0; thing < looks.length; thing++) {
       Upright it = (Upright) actors.mission().find(refs.get(thing));
       List<Appearance> its =
@@ -33,7 +47,28 @@ public final class ThingTable {
       things.add(it);
       appearances.add(its);
       looks[thing] = its.stream().mapToInt(look -> actors.index(look.look())).toArray();
+      if (actors.mission().find(it.kind()) instanceof ThingKind kind) {
+        extent(thing, kind.footprint());
+      }
+      if (actors.mission().find(it.kind()) instanceof ThingKind kind
+          && kind.breaks() instanceof Breaks.WhenHarmed breaks) {
+        breakable[thing] = Breakable.of(breaks, it, actors, terms);
+      }
       first[thing] = ChangingThings.first(actors.mission(), it);
+    }
+  }
+
+  private void extent(int thing, ThingKind.Footprint footprint) {
+    switch (footprint) {
+      case ThingKind.Round it -> {
+        round[thing] = true;
+        extents[2 * thing] = it.radius();
+        extents[2 * thing + 1] = it.radius();
+      }
+      case ThingKind.Block it -> {
+        extents[2 * thing] = it.width() / 2;
+        extents[2 * thing + 1] = it.depth() / 2;
+      }
     }
   }
 
@@ -70,6 +105,31 @@ public final class ThingTable {
       }
     }
     return -1;
+  }
+
+  /** Metres from a point to the footprint of a thing; at least 0. */
+  public double gap(int thing, double x, double y) {
+    Upright it = things.get(thing);
+    double east = x - it.position().x();
+    double north = y - it.position().y();
+    double turn = StrictMath.toRadians(it.facing());
+    double across = east * StrictMath.cos(turn) - north * StrictMath.sin(turn);
+    double along = east * StrictMath.sin(turn) + north * StrictMath.cos(turn);
+    double dx = Math.max(0, Math.abs(across) - extents[2 * thing]);
+    double dy = Math.max(0, Math.abs(along) - extents[2 * thing + 1]);
+    return round[thing]
+        ? Math.max(0, Math.sqrt(east * east + north * north) - extents[2 * thing])
+        : Math.sqrt(dx * dx + dy * dy);
+  }
+
+  /** Half of the longer side of the footprint of a thing, metres. */
+  public double half(int thing) {
+    return Math.max(extents[2 * thing], extents[2 * thing + 1]);
+  }
+
+  /** What a thing bears and leaves; null for one that never breaks. */
+  public Breakable breakable(int thing) {
+    return breakable[thing];
   }
 
   /** The state of {@link ChangingThings} in which a thing begins. */

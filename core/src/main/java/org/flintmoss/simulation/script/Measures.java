@@ -321,6 +321,11 @@ public enum Measures implements Measure {
                       : 0)
           .wokenBy(Wake.THING, (of, plan, to) -> to.accept(of.subject() / plan.looks()))
           .in(Condition.ThingLooks.class)),
+  /** How much of its strength the prop or fixture has left, percent. */
+  THING_STRENGTH(
+      ofMission((context, thing) -> context.breakables.left(thing))
+          .wokenBy(Wake.THING)
+          .in(Condition.ThingHas.class, Reading.Wholeness.class)),
   /** 1 if the wave has come. */
   WAVE_CAME(
       ofMission((context, wave) -> context.waves.came(wave) > 0 ? 1 : 0)

@@ -50,6 +50,15 @@ final class ThingDeeds {
         (it, doing) ->
             doing.context.standings.turn(
                 doing.thing(it.thing()), doing.number(it.look()), doing.cause, doing.by));
+    Deeds.on(
+        Action.BreakThing.class,
+        (it, doing) ->
+            doing.context.breakables.breakNow(doing.thing(it.thing()), doing.cause, doing.by));
+    Deeds.on(
+        Action.MendThing.class,
+        (it, doing) ->
+            doing.context.breakables.mend(doing.thing(it.thing()), doing.cause, doing.by));
+    Deeds.on(Action.HarmThing.class, ThingDeeds::harm);
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(
@@ -116,6 +125,14 @@ final class ThingDeeds {
     }
   }
 
+  private static void harm(Action.HarmThing it, Doing doing) {
+    int thing = doing.thing(it.thing());
+    if (thing >= 0 && doing.known(it.amount())) {
+      double amount = doing.amount(it.amount());
+      doing.context.breakables.hurt(thing, amount, HarmSort.BARE, doing.cause, doing.by);
+    }
+  }
+
   private static void waves(Ref plan, boolean come, Doing doing) {
     if (doing.number(plan) >= 0) {
       doing.context.waves.turn(doing.number(plan), come, doing.cause, doing.now);
@@ -148,6 +165,13 @@ final class ThingDeeds {
                 x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.standings.all());
         double lets = doing.plan.kind(unit).armour().lets(HarmSort.BLAST);
         context.vitals.hurt(unit, open ? amount * (1 - far / radius) * lets : 0);
+      }
+    }
+    for (int thing = 0; context.breakables.any() && thing < doing.plan.things().many(); thing++) {
+      double far = context.breakables.breaks(thing) ? context.space.toThing(thing, x, y) : radius;
+      if (far < radius && context.space.shotTo(thing, x, y, z)) {
+        double points = amount * (1 - far / radius);
+        context.breakables.hurt(thing, points, HarmSort.BLAST, doing.cause, doing.by);
       }
     }
   }

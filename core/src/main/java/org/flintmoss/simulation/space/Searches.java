@@ -119,7 +119,7 @@ public final class Searches {
   private PathFinder take(int unit) {
     PathFinder free = idle.get(context.plan.map(unit)).poll();
     PathFinder finder = free == null ? new PathFinder(context.space.navigationMap(unit)) : free;
-    finder.turnTo(context.space.navigationMap(unit), context.space.tolls(unit));
+    finder.turnTo(context.space.navigationMap(unit));
     return finder;
   }
 
@@ -205,12 +205,7 @@ public final class Searches {
       finder.follow(
           fields.computeIfAbsent(
               towards,
-              it ->
-                  new FlowField(
-                      context.space.navigationMap(unit),
-                      context.space.tolls(unit),
-                      it.goal(),
-                      it.speed())));
+              it -> new FlowField(context.space.navigationMap(unit), it.goal(), it.speed())));
     }
     return begun;
   }

@@ -5,9 +5,9 @@ import java.util.function.IntToLongFunction;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.mission.catalogue.Weapon;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.navigation.map.NavigationMap;
-import org.flintmoss.navigation.path.Tolls;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Bearings;
@@ -175,11 +175,6 @@ public final class Space {
     return views.map(unit);
   }
 
-  /** What a unit has to open on its way. */
-  Tolls tolls(int unit) {
-    return views.tolls(unit);
-  }
-
   /** By what the ways of a unit are like those of others. */
   Views.Key view(int unit) {
     return views.key(unit);
@@ -247,6 +242,51 @@ public final class Space {
   /** Ways are reckoned anew when they are next asked for: the state is another. */
   public void forget() {
     views.reshape();
+  }
+
+  /** Metres from a point to the edge of a thing as it looks now; at least 0. */
+  public double toThing(int thing, double x, double y) {
+    return plan.things().gap(thing, x, y);
+  }
+
+  /** The bearing of the middle of a thing from a point, degrees. */
+  public double bearingTo(int thing, double x, double y) {
+    Position at = plan.things().get(thing).position();
+    return Bearings.of(at.x() - x, at.y() - y);
+  }
+
+  /** Half of the angle under which a thing is seen from a point, degrees. */
+  public double halfSeen(int thing, double x, double y) {
+    Position at = plan.things().get(thing).position();
+    double far = Math.max(0.1, distance(at, x, y));
+    return StrictMath.toDegrees(StrictMath.atan2(plan.things().half(thing), far));
+  }
+
+  private static double distance(Position at, double x, double y) {
+    double dx = at.x() - x;
+    double dy = at.y() - y;
+    return Math.sqrt(dx * dx + dy * dy);
+  }
+
+  /** Whether a shot gets from a point to the middle of a thing, which is not in its own way. */
+  public boolean shotTo(int thing, double x, double y, double z) {
+    Position at = plan.things().get(thing).position();
+    int deck = plan.decks().under(plan.things().get(thing).level(), at);
+    double middle =
+        plan.decks().height(deck, at.x(), at.y())
+            + context.standings.appearance(thing).height() / 2;
+    return plan.ground().clear(x, y, z, at.x(), at.y(), middle)
+        && plan.decks().clear(x, y, z, at.x(), at.y(), middle)
+        && plan.obstacles()
+            .clear(
+                x,
+                y,
+                z,
+                at.x(),
+                at.y(),
+                middle,
+                Obstacles.Line.SHOT,
+                context.standings.without(thing));
   }
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */

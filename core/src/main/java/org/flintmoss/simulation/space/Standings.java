@@ -1,11 +1,12 @@
 package org.flintmoss.simulation.space;
 
 import java.util.Arrays;
-import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.plan.ThingEffect;
 import org.flintmoss.simulation.plan.ThingTable;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
@@ -27,7 +28,10 @@ public final class Standings {
   /** For each thing its number among all that changes; -1 for one that stays as it begins. */
   private final int[] changing;
 
-  /** For each of all that changes the thing that it is; of a gate nothing. */
+  /** How many gates there are, which come first among all that changes. */
+  private final int gates;
+
+  /** For each of all that changes beyond the gates the thing that it is. */
   private final int[] thingAt;
 
   /** The state of each of all that changes; of a thing by {@link ChangingThings}. */
@@ -46,10 +50,11 @@ public final class Standings {
     things = plan.things();
     changing = new int[things.many()];
     Arrays.setAll(changing, it -> plan.obstacles().things().number(things.ref(it)));
-    thingAt = new int[plan.obstacles().changing()];
+    gates = plan.obstacles().gates();
+    thingAt = new int[plan.obstacles().changing() - gates];
     for (int thing = 0; thing < changing.length; thing++) {
       if (changing[thing] >= 0) {
-        thingAt[changing[thing]] = thing;
+        thingAt[changing[thing] - gates] = thing;
       }
     }
     states = state.ints("standings", plan.obstacles().changing());
@@ -68,6 +73,15 @@ public final class Standings {
     return states.at;
   }
 
+  /** The state of all that changes if a thing were not there. */
+  int[] without(int thing) {
+    int[] without = states.at.clone();
+    if (changing[thing] >= 0) {
+      without[changing[thing]] = 0;
+    }
+    return without;
+  }
+
   /** Whether a thing stands there. */
   public Standing standing(int thing) {
     return ChangingThings.standing(state(thing));
@@ -82,16 +96,34 @@ public final class Standings {
     return changing[thing] < 0 ? things.first(thing) : states.at[changing[thing]];
   }
 
-  /** The things whose state is not the one in which they began. */
-  public int[] otherwise() {
-    return IntStream.range(0, changing.length)
-        .filter(it -> changing[it] >= 0 && states.at[changing[it]] != things.first(it))
-        .toArray();
+  /** The things that change; not to be changed. */
+  public int[] changing() {
+    return thingAt;
+  }
+
+  /** Whether the state of a thing is not the one in which it began. */
+  public boolean otherwise(int thing) {
+    return changing[thing] >= 0 && states.at[changing[thing]] != things.first(thing);
   }
 
   /** Whether a thing has a look, by its number within its family. */
   public boolean looks(int thing, int look) {
     return things.place(thing, look) == look(thing);
+  }
+
+  /** Does to other things what a use or the breaking of a thing does. */
+  public void change(ThingEffect effect, int cause, int by) {
+    switch (effect.of()) {
+      case Use.Nothing _ -> {}
+      case Use.OpensGate _ -> set(effect.gate(), Gate.State.OPEN.ordinal(), cause, by);
+      case Use.ClosesGate _ -> set(effect.gate(), Gate.State.CLOSED.ordinal(), cause, by);
+      case Use.TurnsGate _ -> {
+        boolean open = effect.gate() >= 0 && gate(effect.gate()) == Gate.State.OPEN.ordinal();
+        set(effect.gate(), (open ? Gate.State.CLOSED : Gate.State.OPEN).ordinal(), cause, by);
+      }
+      case Use.LetsStand lets -> put(effect.thing(), lets.stands(), cause, by);
+      case Use.LetsLook _ -> turn(effect.thing(), effect.look(), cause, by);
+    }
   }
 
   /** Puts a thing back or takes it away; through a unit, or -1 for nobody. */
@@ -150,7 +182,7 @@ public final class Standings {
       if (backAt.at[number] == 0 || now < backAt.at[number]) {
         continue;
       }
-      boolean gate = number < context.plan.obstacles().gates();
+      boolean gate = number < gates;
       int to = gate ? backTo.at[number] : ChangingThings.state(backTo.at[number], Standing.THERE);
       if (inTheWay(number, to)) {
         backAt.at[number] = now + WAITS;
@@ -165,7 +197,7 @@ public final class Standings {
     if (gate) {
       set(number, backTo.at[number], -1, -1);
     } else {
-      show(thingAt[number], backTo.at[number], -1, -1);
+      show(thingAt[number - gates], backTo.at[number], -1, -1);
     }
   }
 

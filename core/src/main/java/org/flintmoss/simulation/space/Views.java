@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.function.IntToLongFunction;
 import org.flintmoss.navigation.map.NavigationGraph;
 import org.flintmoss.navigation.map.NavigationMap;
-import org.flintmoss.navigation.path.Tolls;
+import org.flintmoss.navigation.map.Tolls;
 import org.flintmoss.simulation.plan.DoorTable;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
@@ -27,9 +27,6 @@ final class Views {
    */
   record Key(int map, long keys) {}
 
-  /** How the ground is to some, and what they have to open on their way. */
-  private record View(NavigationMap map, Tolls tolls) {}
-
   /** What one of those that change bars in a state, on the map of a class of mover. */
   private record Barring(int map, int changes, int state) {}
 
@@ -39,7 +36,7 @@ final class Views {
   private IntToLongFunction keys = _ -> 0;
 
   /** Those of now. */
-  private final Map<Key, View> fresh = new HashMap<>();
+  private final Map<Key, NavigationMap> fresh = new HashMap<>();
 
   /** The maps that were last made, from which the next are made. */
   private final Map<Key, NavigationMap> last = new HashMap<>();
@@ -54,7 +51,7 @@ final class Views {
     for (int map = 0; map < maps.length; map++) {
       Key key = new Key(map, 0);
       last.put(key, maps[map]);
-      fresh.put(key, new View(maps[map], Tolls.NONE));
+      fresh.put(key, maps[map]);
     }
   }
 
@@ -67,11 +64,7 @@ final class Views {
   }
 
   NavigationMap map(int unit) {
-    return view(unit).map();
-  }
-
-  Tolls tolls(int unit) {
-    return view(unit).tolls();
+    return fresh.computeIfAbsent(key(unit), this::make);
   }
 
   /** What stands in the way is another: all is made anew when it is next asked for. */
@@ -79,11 +72,7 @@ final class Views {
     fresh.clear();
   }
 
-  private View view(int unit) {
-    return fresh.computeIfAbsent(key(unit), this::make);
-  }
-
-  private View make(Key key) {
+  private NavigationMap make(Key key) {
     int[] states = context.standings.all();
     int[] opened = states.clone();
     List<Integer> shut = new ArrayList<>();
@@ -96,9 +85,10 @@ final class Views {
       }
     }
     NavigationMap before = last.getOrDefault(key, plan.maps()[key.map()]);
-    NavigationMap map = before.with(Plan.steppedWater(context.waters.levels(0)), opened);
+    double water = Plan.steppedWater(context.waters.levels(0));
+    NavigationMap map = before.with(water, opened, shut(key, before.graph(), shut));
     last.put(key, map);
-    return new View(map, tolls(key, map.graph(), shut, states));
+    return map;
   }
 
   /** Whether a door can be opened as it looks now. */
@@ -107,18 +97,17 @@ final class Views {
     return use.offeredAs() == -1 || context.standings.looks(use.self(), use.offeredAs());
   }
 
-  private Tolls tolls(Key key, NavigationGraph graph, List<Integer> shut, int[] states) {
-    List<Tolls.Door> all = new ArrayList<>();
+  private List<Tolls.Shut> shut(Key key, NavigationGraph graph, List<Integer> shut) {
+    List<Tolls.Shut> all = new ArrayList<>();
     for (int door : shut) {
       Doors.Door it = doors.get(door);
-      int changes = it.changes();
-      Barring barring = new Barring(key.map(), changes, states[changes]);
+      int state = context.standings.all()[it.changes()];
       int[] places =
-          barred.computeIfAbsent(barring, of -> graph.barredBy(of.changes(), of.state()));
+          barred.computeIfAbsent(
+              new Barring(key.map(), it.changes(), state), _ -> graph.barredBy(it, state));
       double seconds = plan.handles()[doors.use(door)].steps() * Plan.STEP;
-      all.add(
-          new Tolls.Door(places, it.from().x(), it.from().y(), it.to().x(), it.to().y(), seconds));
+      all.add(new Tolls.Shut(it, places, seconds));
     }
-    return Tolls.of(graph, all);
+    return all;
   }
 }

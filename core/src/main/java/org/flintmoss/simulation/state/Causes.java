@@ -92,6 +92,8 @@ public final class Causes {
     GATE,
     /** A prop or a fixture, put back (1) or taken away (0). */
     THING,
+    /** A prop or a fixture breaks: thing. */
+    BROKE,
     /** A prop or a fixture has another look: thing, the number of the look. */
     LOOK,
     /** A player tried to use something, or to help somebody up, while walking: unit. */

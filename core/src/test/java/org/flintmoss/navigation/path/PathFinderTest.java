@@ -232,8 +232,8 @@ class PathFinderTest {
       if (!alone.begin(deck, x, y, Decks.GROUND, 120, 12, 1)) {
         continue;
       }
-      shared = shared == null ? new FlowField(map, Tolls.NONE, alone.goal(), 1) : shared;
-      alone.follow(new FlowField(map, Tolls.NONE, alone.goal(), 1));
+      shared = shared == null ? new FlowField(map, alone.goal(), 1) : shared;
+      alone.follow(new FlowField(map, alone.goal(), 1));
       assertThat(after.begin(deck, x, y, Decks.GROUND, 120, 12, 1)).isTrue();
       after.follow(shared);
       int slices = 0;

@@ -492,6 +492,27 @@ class EveryActionTest {
             0,
             world -> world.read().standing(0) == Standing.GONE),
         new Scene(
+            stage().prop("j", "clay-jar-kind", 30, 30, 0),
+            "{'type':'breakThing','thing':%s}".formatted(ref("props", "j")),
+            0,
+            world -> world.read().left(0) == 0),
+        new Scene(
+            stage()
+                .prop("j", "clay-jar-kind", 30, 30, 0)
+                .event(
+                    "first",
+                    Stage.elapsed(0.5),
+                    "{'type':'breakThing','thing':%s}".formatted(ref("props", "j"))),
+            "{'type':'mendThing','thing':%s}".formatted(ref("props", "j")),
+            0,
+            world -> world.read().step() >= FIRES && world.read().left(0) == 100),
+        new Scene(
+            stage().prop("j", "clay-jar-kind", 30, 30, 0),
+            "{'type':'harmThing','thing':%s,'amount':{'type':'number','value':3}}"
+                .formatted(ref("props", "j")),
+            0,
+            world -> world.read().left(0) == 75),
+        new Scene(
             stage().fixture("d", "door-kind", 30, 30, 0),
             "{'type':'letLook','thing':%s,'look':%s}"
                 .formatted(ref("fixtures", "d"), ref("looks", "look-open")),

@@ -68,6 +68,16 @@ class EveryConditionTest {
             .formatted(ref("fixtures", "d"), ref("looks", "look-open")));
   }
 
+  /** A jar that breaks after 2 s. */
+  private static Stage broken() {
+    return stage()
+        .prop("j", "clay-jar-kind", 30, 30, 0)
+        .event(
+            "does",
+            Stage.elapsed(2),
+            "{'type':'breakThing','thing':%s}".formatted(ref("props", "j")));
+  }
+
   /** A crate that is taken away after 2 s. */
   private static Stage gone() {
     return doing(
@@ -316,6 +326,14 @@ class EveryConditionTest {
                 .formatted(ref("fixtures", "d"), ref("looks", "look-open")),
             40,
             42),
+        new Scene(
+            broken(),
+            "{'type':'thingHas','thing':%s,'comparison':'atMost','amount':{'type':'number','value':0}}"
+                .formatted(ref("props", "j")),
+            40,
+            42),
+        new Scene(
+            broken(), "{'type':'thingBreaks','thing':%s}".formatted(ref("props", "j")), 40, 42),
         new Scene(
             opened(),
             "{'type':'comesToLook','thing':%s,'look':%s}"
@@ -595,6 +613,7 @@ class EveryConditionTest {
           "uses",
           "usesWith",
           "takesFrom",
+          "breaksThing",
           "takesUp",
           "setsDown",
           "givesUp",

@@ -88,6 +88,7 @@ class ReadingsOfPlayTest {
           Map.entry("{'type':'waterLevel'}", -3.0),
           Map.entry("{'type':'windSpeed'}", 4.0),
           Map.entry("{'type':'timesUsed','fixture':%s}".formatted(ref("fixtures", "l")), 0.0),
+          Map.entry("{'type':'wholeness','thing':%s}".formatted(ref("props", "jar")), 75.0),
           Map.entry("{'type':'timesFired','event':%s}".formatted(ref("events", "one")), 1.0));
 
   private static String extreme(String end, String measure, String who) {
@@ -120,6 +121,12 @@ class ReadingsOfPlayTest {
                 .formatted(ref("zones", "z")))
         .route("r", "once", "70 64 'walk' 'goesOn'")
         .lever("l", 100, 100, 0, "{'type':'nothing'}")
+        .prop("jar", "clay-jar-kind", 110, 100, 0)
+        .event(
+            "chips",
+            Stage.elapsed(0.5),
+            "{'type':'harmThing','thing':%s,'amount':{'type':'number','value':3}}"
+                .formatted(ref("props", "jar")))
         .put("/counters/k", "{'name':'k','value':7}")
         .put("/counters/c", "{'name':'c','value':0}")
         .put("/timers/t", "{'name':'t','seconds':10,'running':true,'shown':false}")

@@ -110,7 +110,7 @@ class ThingsThatChangeTest {
     assertThat(feed.news())
         .contains(
             new TrialMessage.Things(
-                Map.of("hull", new TrialMessage.Otherwise(Standing.GONE, "look-plain"))));
+                Map.of("hull", new TrialMessage.Otherwise(Standing.GONE, "look-plain", 100))));
     assertThat(feed.news()).noneMatch(TrialMessage.Things.class::isInstance);
     Stage.steps(world, 40);
     assertThat(feed.news()).contains(new TrialMessage.Things(Map.of()));
