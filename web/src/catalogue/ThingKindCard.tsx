@@ -17,6 +17,7 @@ import { OneOf, StopsFields } from "../families/fields";
 import { KindSign } from "../families/kinds";
 import { RefToken } from "../sentence/tokens";
 import { Button, Choice, Field, NumberBox } from "../ui/controls";
+import { BreaksFields } from "./BreaksFields";
 import { DrawingEditor } from "./DrawingEditor";
 import { FigureFields } from "./FigureFields";
 import { LOOK_FIGURES } from "./figures";
@@ -38,6 +39,7 @@ export function ThingKindCard({ id }: { id: string }) {
         <LookList id={id} kind={kind} chosen={look} onChoose={setChosen} />
         <LookCard key={look} id={id} kind={kind} look={look} onGone={() => setChosen("")} />
       </div>
+      <BreaksFields id={id} />
       <section aria-label="Uses" className="max-w-xl border-hairline border-t py-3">
         <h4 className="pb-1 font-bold text-flint text-small">Uses</h4>
         <p className="pb-1 text-quiet text-small">

@@ -64,6 +64,7 @@ export const FIRSTS: {
         light: 0,
       },
     },
+    breaks: { type: "never" },
     uses: {},
   },
 };

@@ -69,6 +69,8 @@ export interface PhraseBook {
   gifts: Entry[];
   offers: Entry[];
   turns: Entry[];
+  cracks: Entry[];
+  leaves: Entry[];
   itemUses: Entry[];
   caps: Entry[];
   comes: Entry[];

@@ -44,6 +44,7 @@ import { Orders } from "./Orders";
 import { BandFields } from "./slips/BandFields";
 import { BuildingFields } from "./slips/BuildingFields";
 import { DeckFields } from "./slips/DeckFields";
+import { OwnDrops } from "./slips/DropsFields";
 import { FixtureFields } from "./slips/FixtureFields";
 import { FolderField } from "./slips/FolderField";
 import { GateFields } from "./slips/GateFields";
@@ -225,6 +226,7 @@ const PARTS: Record<OwnPart, ComponentType<FieldsProps>> = {
   building: BuildingFields,
   gate: GateFields,
   uses: FixtureFields,
+  drops: OwnDrops,
   view: ViewFields,
 };
 

@@ -74,6 +74,7 @@ export const fixtures: Traits<"fixtures"> = {
       facing: 0,
       begins: { type: "asItsKind" },
       stands: "there",
+      drops: {},
       uses: {},
     }),
   },
@@ -102,7 +103,7 @@ export const fixtures: Traits<"fixtures"> = {
       ? "Nothing can be done with it yet."
       : `People beside it can: ${all.join(", ")}.`;
   },
-  slip: [KindFields, "uses"],
+  slip: [KindFields, "uses", "drops"],
   links: ["gates", "props", "fixtures"],
   offers: (from, to, mission) =>
     to.family === "gates" || (to.family === from.family && to.id === from.id)

@@ -37,6 +37,7 @@ export const props: Traits<"props"> = {
       facing: 0,
       begins: { type: "asItsKind" },
       stands: "there",
+      drops: {},
       wear: "none",
       sunk: 0,
       tilt: 0,
@@ -66,7 +67,7 @@ export const props: Traits<"props"> = {
     const away = prop.stands === "gone" ? " It is not there until something puts it there." : "";
     return `A ${kind.name.toLowerCase()} that stops ${stopped(looks.stops)}.${covers}${away}`;
   },
-  slip: [KindFields, Fields],
+  slip: [KindFields, Fields, "drops"],
   links: ["fixtures"],
   linked: "changes",
 };

@@ -108,7 +108,7 @@ export interface InPlay {
   designer: boolean;
   gates: Record<string, Gate["stands"]>;
   /** The props and fixtures that are otherwise than they were set down, by id. */
-  things: Record<string, { stands: "gone" | "there"; look: string }>;
+  things: Record<string, { stands: "gone" | "there"; look: string; strength: number }>;
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the effects that go on. */
@@ -178,6 +178,7 @@ export type OwnPart =
   | "gate"
   | "building"
   | "uses"
+  | "drops"
   | "view";
 
 /** How the things of a family are set down. */

@@ -18,6 +18,7 @@ import { Button } from "../ui/controls";
 import { zoneNow } from "./carried";
 import { between, signs } from "./decode";
 import { drawAims, drawStrikes } from "./drawFights";
+import { drawHarm } from "./drawHarm";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
@@ -109,6 +110,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const room = sheet.size.width - LETTER * name.length;
         labels.draw(sheet.c, name, Math.min(px, room), py, 18);
       }
+      drawHarm(sheet, mission, game.state.things);
       const own = game.state.unit;
       const units = [...(game.latest?.units.keys() ?? [])].filter((unit) => unit !== own);
       const seen = [...units, own].flatMap((unit) => {

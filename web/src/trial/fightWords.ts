@@ -3,6 +3,7 @@ import type { Outcome, Player, Struck } from "./messages";
 /** Why a blow or a shot missed, as the end of a sentence. */
 const MISSED: Record<Outcome, string> = {
   hit: "",
+  thing: "",
   empty: "",
   wide: "",
   far: ": too far away",
@@ -14,6 +15,7 @@ const MISSED: Record<Outcome, string> = {
 export function fightWords({ by, at, outcome }: Struck, own: number, cast: Player[]): string {
   if (by !== own && at !== own) return "";
   const name = (unit: number) => cast[unit]?.name ?? "Somebody out of sight";
+  if (by === own && outcome === "thing") return "You hit what stands before you";
   if (by === own && at < 0) return "You strike, but nobody is there";
   const [who, whom] = by === own ? ["You", name(at)] : [name(by), "you"];
   const verb = outcome === "hit" ? "hit" : "miss";

@@ -33,8 +33,8 @@ describe("a mission in play", () => {
     const without = missionInPlay(harrow, {
       ...PLAY,
       things: {
-        [first]: { stands: "gone", look: "look-plain" },
-        "fixture-bell": { stands: "there", look: "rung" },
+        [first]: { stands: "gone", look: "look-plain", strength: 100 },
+        "fixture-bell": { stands: "there", look: "rung", strength: 100 },
       },
     });
     expect(Object.keys(without.props)).toEqual(others);

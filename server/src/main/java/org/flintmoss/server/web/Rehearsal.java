@@ -1,5 +1,6 @@
 package org.flintmoss.server.web;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -85,11 +86,20 @@ class Rehearsal {
     CountDownLatch seen = new CountDownLatch(SNAPSHOTS);
     WebSocket.Listener listener =
         new WebSocket.Listener() {
+          // A snapshot comes in pieces where it lies across two reads of the network.
+          private final ByteArrayOutputStream snapshot = new ByteArrayOutputStream();
+
           @Override
           public CompletionStage<?> onBinary(WebSocket socket, ByteBuffer data, boolean last) {
-            seen.countDown();
-            int step = data.getInt(data.position());
-            socket.sendText("{\"type\":\"ack\",\"step\":%d}".formatted(step), true);
+            byte[] piece = new byte[data.remaining()];
+            data.get(piece);
+            snapshot.writeBytes(piece);
+            if (last) {
+              int step = ByteBuffer.wrap(snapshot.toByteArray()).getInt();
+              snapshot.reset();
+              seen.countDown();
+              socket.sendText("{\"type\":\"ack\",\"step\":%d}".formatted(step), true);
+            }
             socket.request(1);
             return null;
           }
