@@ -65,9 +65,9 @@ export function BreaksFields({ id }: { id: string }) {
               />
             )}
           </Field>
-          <fieldset className="flex flex-wrap items-center gap-x-4 gap-y-1 py-1">
+          <fieldset className="grid grid-cols-[5.25rem_1fr_1fr] items-center gap-2 py-1">
             <legend className="sr-only">Armour</legend>
-            <span className="w-[4.75rem] text-flint-2 text-small">Keeps off</span>
+            <span className="row-span-2 text-flint-2 text-small">Keeps off</span>
             {SORTS.map(([sort, word]) => (
               <span key={sort} className="flex w-40 items-center gap-2 text-sm">
                 <NumberBox

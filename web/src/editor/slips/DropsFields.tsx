@@ -42,6 +42,7 @@ export function DropsFields({ path, of }: { path: Path; of: string }) {
               value={chance}
               take={(to) => put(open, label, [...path, id, "chance"], to)}
             />
+            <span>of cases</span>
             <Button
               look="quiet"
               className="ml-auto px-1"

@@ -2,6 +2,7 @@ package org.flintmoss.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayOutputStream;
 import java.net.URI;
 import java.net.http.WebSocket;
 import java.nio.ByteBuffer;
@@ -19,7 +20,7 @@ final class Browser implements WebSocket.Listener {
   final WebSocket socket;
 
   private final StringBuilder part = new StringBuilder();
-  private boolean begins = true;
+  private final ByteArrayOutputStream snapshot = new ByteArrayOutputStream();
 
   Browser(RunningServer server, String trial) throws Exception {
     this(server, trial, "");
@@ -50,10 +51,13 @@ final class Browser implements WebSocket.Listener {
 
   @Override
   public CompletionStage<?> onBinary(WebSocket it, ByteBuffer bytes, boolean last) {
-    if (begins) {
-      steps.add(bytes.getInt(bytes.position()));
+    byte[] piece = new byte[bytes.remaining()];
+    bytes.get(piece);
+    snapshot.writeBytes(piece);
+    if (last) {
+      steps.add(ByteBuffer.wrap(snapshot.toByteArray()).getInt());
+      snapshot.reset();
     }
-    begins = last;
     it.request(1);
     return null;
   }
