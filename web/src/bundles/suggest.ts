@@ -22,6 +22,7 @@ const NEVER: ReadonlySet<Family> = new Set<Family>([
   "starts",
   "purposes",
   "thingKinds",
+  "looks",
   "itemKinds",
   "folders",
   "labels",

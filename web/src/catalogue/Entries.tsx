@@ -13,11 +13,13 @@ import {
   type Ref,
   usesOf,
 } from "../document/mission";
+import { useShippedThings } from "../document/shipped";
 import { sure } from "../document/sure";
 import { placesOf, repoint } from "../document/uses";
 import { Stone } from "../drawing/Stone";
 import { ItemSign } from "../families/items";
 import { KindSign } from "../families/kinds";
+import { bring } from "../things/parcel";
 import { Button, Choice, TextBox } from "../ui/controls";
 import { ItemKindCard, KindCard, WeaponCard } from "./EntryCards";
 import { FIRSTS } from "./firsts";
@@ -94,8 +96,43 @@ export function Entries({ family }: { family: EntryFamily }) {
             </ul>
           </section>
         ))}
+        {family === "thingKinds" && <BringIn onChoose={setChosen} />}
       </div>
       {id && <Entry key={id} of={{ family, id }} onChoose={setChosen} />}
+    </div>
+  );
+}
+
+/** Brings in a kind of thing that ships and that the mission has not. */
+function BringIn({ onChoose }: { onChoose: (id: string) => void }) {
+  const open = useOpenMission();
+  const shipped = useShippedThings();
+  const own = useMission((state) => state.mission.thingKinds);
+  const names = new Set(Object.values(own).map(({ name }) => name));
+  const others = Object.entries(shipped?.thingKinds ?? {}).filter(
+    ([, { name }]) => !names.has(name),
+  );
+  if (!shipped || others.length === 0) return null;
+  return (
+    <div className="pt-3">
+      <Choice
+        label="Bring in another kind"
+        value=""
+        options={[
+          { value: "", word: "Bring in another…" },
+          ...others
+            .map(([value, { name }]) => ({ value, word: name }))
+            .sort((a, b) => a.word.localeCompare(b.word, "en")),
+        ]}
+        onTake={(id) => {
+          if (id === "") return;
+          let made = id;
+          open.edit(`Bring in ${sure(shipped.thingKinds, id).name}`, (draft) => {
+            made = bring(draft, shipped, id).id;
+          });
+          onChoose(made);
+        }}
+      />
     </div>
   );
 }

@@ -16,7 +16,7 @@ import { UsesFields } from "../editor/slips/UsesFields";
 import { OneOf, StopsFields } from "../families/fields";
 import { KindSign } from "../families/kinds";
 import { RefToken } from "../sentence/tokens";
-import { Button, Choice, Field, NumberBox } from "../ui/controls";
+import { Button, Choice, Field, NumberBox, TextBox } from "../ui/controls";
 import { BreaksFields } from "./BreaksFields";
 import { DrawingEditor } from "./DrawingEditor";
 import { FigureFields } from "./FigureFields";
@@ -194,6 +194,19 @@ function LookCard(props: { id: string; kind: ThingKind; look: string; onGone: ()
           families={["looks"]}
           take={(to: Ref) => put(open, `Change a look of ${kind.name}`, [...at, "look"], to)}
         />
+        {mission.looks[it.look.id] && (
+          <span className="w-40">
+            <TextBox
+              label="Name of the look"
+              value={name}
+              maxLength={60}
+              required
+              onTake={(to) =>
+                put(open, `Rename the look ${name} to ${to}`, ["looks", it.look.id, "name"], to)
+              }
+            />
+          </span>
+        )}
         <span className="grow" />
         <Button look="quiet" aria-label="Earlier" disabled={place === 0} onClick={() => swap(-1)}>
           <ArrowUp size="0.875rem" />

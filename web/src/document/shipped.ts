@@ -24,6 +24,18 @@ export function useShipped(): Shipped[] {
   );
 }
 
+/** Kinds of things that ship, with the looks and items that they name. */
+export type ShippedThings = Pick<Mission, "thingKinds" | "looks" | "itemKinds">;
+
+/** The kinds of things that ship; nothing until they are here. */
+export function useShippedThings(): ShippedThings | undefined {
+  return useQuery({
+    queryKey: ["shipped things"],
+    queryFn: () => getJson<ShippedThings>("/api/catalogue/things"),
+    staleTime: Infinity,
+  }).data;
+}
+
 /** A bundle that can be set down in a mission. */
 export interface Ready {
   id: string;

@@ -3,7 +3,7 @@ import { useMission, useOpenMission } from "../document/context";
 import { nameOf } from "../document/mission";
 import { sure } from "../document/sure";
 import { Choice, Field, Group, Tick } from "../ui/controls";
-import { ThingOf } from "./fields";
+import { Amount, ThingOf } from "./fields";
 import { appearancesOf, type Upright } from "./kinds";
 import type { FieldsProps } from "./traits";
 
@@ -52,6 +52,16 @@ export function KindFields({ id, thing: { family }, name }: FieldsProps) {
           )}
         </Field>
       )}
+      <Amount
+        label="Size"
+        path={[...at, "scale"]}
+        unit="×"
+        least={0.1}
+        most={10}
+        digits={2}
+        value={thing.scale}
+        says={(to) => `${name} ${to} times as large`}
+      />
       <Tick
         word="stands there at first"
         checked={thing.stands === "there"}

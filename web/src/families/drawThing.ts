@@ -21,10 +21,9 @@ export function drawThing(
     return;
   }
   const least = LEAST / camera.scale;
-  const [width, depth] = (kind ? extentOf(kind) : [1, 1]).map((it) => Math.max(least, it)) as [
-    number,
-    number,
-  ];
+  const [width, depth] = (kind ? extentOf(kind) : [1, 1]).map((it) =>
+    Math.max(least, it * thing.scale),
+  ) as [number, number];
   const worn = "wear" in thing ? thing : undefined;
   const half = (Math.hypot(width, depth) / 2) * camera.scale + 4;
   const size = `${width.toFixed(2)}/${depth.toFixed(2)}/${camera.scale.toFixed(4)}`;

@@ -72,6 +72,7 @@ export const fixtures: Traits<"fixtures"> = {
       position,
       level: levelAt(position),
       facing: 0,
+      scale: 1,
       begins: { type: "asItsKind" },
       stands: "there",
       drops: {},
@@ -194,7 +195,7 @@ function drawFixture(sheet: Sheet, fixture: Fixture, selected: boolean, mission:
   const { c, camera, size } = sheet;
   const kind = kindOf(mission, fixture);
   const looks = appearanceOf(mission, fixture);
-  if (kind && Math.max(...extentOf(kind)) * camera.scale > 2 * PLATE) {
+  if (kind && Math.max(...extentOf(kind)) * fixture.scale * camera.scale > 2 * PLATE) {
     drawThing(sheet, fixture, kind, looks, selected);
   }
   const [px, py] = toScreen(camera, size, fixture.position.x, fixture.position.y);

@@ -131,14 +131,15 @@ export function solidOf(thing: Upright, mission: Mission): Solid | undefined {
   const looks = appearanceOf(mission, thing);
   if (!kind || !looks || looks.height === 0 || thing.stands === "gone") return undefined;
   const { footprint, material } = kind;
+  const { scale } = thing;
   const sunk = "sunk" in thing ? thing.sunk : 0;
   return {
     plan:
       footprint.type === "round"
-        ? { is: "round", radius: footprint.radius }
-        : { is: "block", width: footprint.width, depth: footprint.depth },
+        ? { is: "round", radius: footprint.radius * scale }
+        : { is: "block", width: footprint.width * scale, depth: footprint.depth * scale },
     foot: -0.2,
-    top: Math.max(0.1, looks.height - sunk),
+    top: Math.max(0.1, looks.height * scale - sunk),
     of: material === "cloth" ? "paper" : material,
   };
 }

@@ -21,7 +21,6 @@ const UNSPOKEN: ReadonlySet<Ref["family"]> = new Set<Ref["family"]>([
   "speakers",
   "purposes",
   "thingKinds",
-  "props",
   "walls",
   "decks",
   "buildings",

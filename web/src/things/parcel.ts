@@ -12,6 +12,7 @@ import {
   references,
   refOf,
 } from "../document/mission";
+import type { ShippedThings } from "../document/shipped";
 import { copyWaypoints } from "../document/strands";
 import { sure } from "../document/sure";
 import { PLACED, type PlacedFamily } from "../families";
@@ -22,6 +23,7 @@ const CATALOGUE = [
   "kinds",
   "weapons",
   "thingKinds",
+  "looks",
   "itemKinds",
   "sides",
   "purposes",
@@ -147,6 +149,29 @@ export function unpack(draft: Mission, from: Parcel, at: Position): string[] {
   }
   moveThings(draft, made, at.x - from.middle.x, at.y - from.middle.y);
   return made.map(key);
+}
+
+/**
+ * Brings a kind of thing with all that it names; what the mission has already, by id or by name, is
+ * taken for it.
+ *
+ * @returns the kind as the mission has it then
+ */
+export function bring(draft: Mission, from: ShippedThings, kind: string): Ref {
+  const first: Ref = { family: "thingKinds", id: kind };
+  const named = new Map<string, Packed>();
+  const gather = (ref: Ref) => {
+    const things = (from as Partial<Record<Family, Record<string, { name: string }>>>)[ref.family];
+    const thing = things?.[ref.id];
+    if (!thing || named.has(key(ref))) return;
+    named.set(key(ref), { ref, thing });
+    for (const it of references(thing)) gather(it.ref);
+  };
+  gather(first);
+  const known = new Map<string, Ref>();
+  for (const [at, { ref, thing }] of named) known.set(at, matched(draft, ref, thing));
+  for (const [at, { thing }] of named) settle(draft, known.get(at) as Ref, thing, known);
+  return known.get(key(first)) as Ref;
 }
 
 /** What a mission has in the place of an entry of another's catalogue, by id or by name. */

@@ -71,7 +71,7 @@ class ArchitectureTest {
           Map.entry("carriage", "health perception plan space state"),
           Map.entry("movement", "carriage plan space state"),
           Map.entry("decisions", "carriage health movement perception plan space state"),
-          Map.entry("combat", "decisions health perception plan space state"),
+          Map.entry("combat", "carriage decisions health perception plan space state"),
           Map.entry("arrival", "combat health plan space state"),
           Map.entry("players", "arrival carriage decisions health perception plan space state"),
           Map.entry(

@@ -25,7 +25,8 @@ final class Defaults {
           Map.entry("gates", "{'hand':{'type':'nobody'}," + GROUND),
           Map.entry("items", "{" + GROUND),
           Map.entry(
-              "fixtures", "{'begins':{'type':'asItsKind'},'stands':'there','drops':{}," + GROUND),
+              "fixtures",
+              "{'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{}," + GROUND),
           Map.entry("cargo", "{" + GROUND),
           Map.entry("posts", "{" + TOP),
           Map.entry("spawnPoints", "{" + TOP),
@@ -34,7 +35,7 @@ final class Defaults {
               "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
           Map.entry(
               "props",
-              "{'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
+              "{'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
                   + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(

@@ -70,6 +70,7 @@ final class CoreBench {
     steps(throng, TOGETHER);
     CrowdRivals.touching(json.putObject("whoTouchesWhom"), throng);
     Acting.measure(json.putObject("hundredZonesThatActOnThousandUnits"));
+    Breaking.measure(json.putObject("oneOfThousandCratesBreaks"));
     Together.measure(json.putObject("eightPlayersInOneTrial"));
     json.set("machine", Calibration.here());
     return json;

@@ -102,13 +102,13 @@ final class Fray {
         document,
         "gates",
         "g" + number,
-        "{'name':'g','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'level':{'type':'ground'},'stands':'open','stops':%s}"
+        "{'name':'g','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'level':{'type':'ground'},'stands':'open','stops':%s,'hand':{'type':'nobody'}}"
             .formatted(x + 15, y, x + 18, y, stops));
     put(
         document,
         "props",
         "p" + number,
-        "{'name':'p','kind':{'family':'thingKinds','id':'crate'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'facing':0,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+        "{'name':'p','kind':{'family':'thingKinds','id':'crate'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
             .formatted(x + 10, y + 12));
   }
 

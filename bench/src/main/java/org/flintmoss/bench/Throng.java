@@ -56,7 +56,7 @@ final class Throng {
         .set(
             "gate",
             json(
-                "{'name':'Gate','level':{'type':'ground'},'from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'closed','stops':%s}"
+                "{'name':'Gate','level':{'type':'ground'},'from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'closed','stops':%s,'hand':{'type':'nobody'}}"
                     .formatted(x, y - 4, x + 2, y - 4, stops)));
     return MissionReader.read(document);
   }
@@ -96,7 +96,7 @@ final class Throng {
                 "props",
                 i,
                 "Crate " + i,
-                "{'kind':{'family':'thingKinds','id':'%s'},'position':%s,'level':{'type':'ground'},'facing':%d,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+                "{'kind':{'family':'thingKinds','id':'%s'},'position':%s,'level':{'type':'ground'},'facing':%d,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
                     .formatted(props[i % 4], at(), i % 360));
         case 8 ->
             put(

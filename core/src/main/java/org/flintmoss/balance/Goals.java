@@ -3,6 +3,7 @@ package org.flintmoss.balance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Item;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Objective;
@@ -38,18 +39,23 @@ final class Goals {
   /**
    * Something to do.
    *
-   * @param zone to be inside of; -1 for a fixture or an item, -2 for a point to go to
-   * @param use the number of the use of a fixture, from 1; 0 for a zone or an item
+   * @param zone to be inside of; -1 for a thing or an item, -2 for a point to go to
+   * @param use the number of the use of a fixture, from 1; 0 for none
+   * @param thing the number of a prop or fixture to break, from 1; 0 for none
+   * @param near within how many metres one is there
    * @param course whether it is the next zone of a course
    */
-  record Goal(double x, double y, int zone, int use, boolean course) {
+  record Goal(double x, double y, int zone, int use, int thing, double near, boolean course) {
+    /** How near one has to be to what one takes up or uses, metres. */
+    static final double NEAR = Fixture.REACH * 0.8;
+
     Goal(double x, double y, int zone, int use) {
-      this(x, y, zone, use, false);
+      this(x, y, zone, use, 0, NEAR, false);
     }
 
     /** Whether it is to take something up. */
     boolean takes() {
-      return zone == -1 && use == 0;
+      return zone == -1 && use == 0 && thing == 0;
     }
   }
 
@@ -91,6 +97,7 @@ final class Goals {
     }
     List<Goal> ways = new ArrayList<>();
     make(uses.opening(unit), unit, ways);
+    ways.addAll(uses.breaking(unit));
     ways.addAll(pads(unit));
     return nearest(unit, ways);
   }
@@ -244,6 +251,7 @@ final class Goals {
   private static boolean wants(Fact fact, int unit) {
     return switch (Measures.of(fact)) {
       case USED, TAKEN_UP, CALLED, THING_STANDS, THING_LOOKS -> true;
+      case THING_STRENGTH -> fact.comparison() == Comparison.AT_MOST;
       case HOLDS -> fact.comparison() == Comparison.AT_LEAST;
       case CARRIES -> fact.comparison() == Comparison.AT_LEAST && speaksOf(fact, unit);
       case INSIDE, FINISHED -> speaksOf(fact, unit);
@@ -289,6 +297,7 @@ final class Goals {
         Standing to = Standing.values()[trigger.state()];
         make(uses.standing(unit, trigger.subject(), to), unit, goals);
       }
+      case BREAKS -> goals.addAll(uses.breaking(unit, trigger.subject()));
       case COMES_TO_LOOK ->
           make(uses.looking(unit, trigger.subject(), trigger.state()), unit, goals);
       default -> {}
@@ -319,6 +328,7 @@ final class Goals {
           goals.add(new Goal(at.x(), at.y(), -1, 0));
         }
         case THING_STANDS -> make(uses.standing(unit, fact.subject(), asked(fact)), unit, goals);
+        case THING_STRENGTH -> goals.addAll(uses.breaking(unit, fact.subject()));
         case THING_LOOKS -> {
           int looks = plan.looks();
           make(uses.looking(unit, fact.subject() / looks, fact.subject() % looks), unit, goals);
@@ -338,7 +348,7 @@ final class Goals {
     int next = seat < 0 ? -1 : world.told().onCourse(course, seat).next();
     if (next >= 0) {
       Goal zone = zone(next);
-      goals.add(new Goal(zone.x(), zone.y(), next, 0, true));
+      goals.add(new Goal(zone.x(), zone.y(), next, 0, 0, Goal.NEAR, true));
     }
   }
 
@@ -368,7 +378,7 @@ final class Goals {
       if (lacks >= 0) {
         fetch(lacks, -1, goals);
       } else {
-        goals.add(uses.goal(use));
+        goals.add(uses.goal(use, unit));
       }
     }
   }

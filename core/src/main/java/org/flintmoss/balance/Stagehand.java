@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.flintmoss.balance.Goals.Goal;
 import org.flintmoss.mission.catalogue.Stance;
-import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
@@ -79,12 +79,13 @@ final class Stagehand implements Understudy {
     Told last = told.computeIfAbsent(seat, _ -> new Told());
     int unit = world.plan().seat(seat);
     int enemy = nearest(world, unit, true, nerve.minds());
-    int slot = enemy < 0 ? 0 : read.reach(unit, enemy);
+    int thing = enemy < 0 && last.goal != null ? last.goal.thing() - 1 : -1;
+    int slot = enemy >= 0 ? read.reach(unit, enemy) : thing >= 0 ? read.reachThing(unit, thing) : 0;
     if (slot != last.slot) {
       last.slot = slot;
       commands.add(new Command(seat, new Input.Attack(slot)));
     }
-    aim(read, seat, unit, slot > 0 ? enemy : -1, last, commands);
+    aim(world, seat, slot > 0 ? enemy : -1, slot > 0 ? thing : -1, last, commands);
     tend(world, seat, unit, commands);
     double share = read.health(unit) / world.plan().kind(unit).health();
     boolean close = enemy >= 0 && read.gap(unit, enemy) < CLOSE;
@@ -128,17 +129,26 @@ final class Stagehand implements Understudy {
     return best;
   }
 
+  /** Turns to somebody, or to a thing, or to neither. */
   private static void aim(
-      Readings read, int seat, int unit, int at, Told last, List<Command> commands) {
+      World world, int seat, int enemy, int thing, Told last, List<Command> commands) {
+    Readings read = world.read();
+    int unit = world.plan().seat(seat);
     double bearing = -1;
-    if (at >= 0) {
-      double exact = Bearings.of(read.x(at) - read.x(unit), read.y(at) - read.y(unit));
-      bearing = Math.floor(exact);
+    if (enemy >= 0) {
+      bearing = bearing(read, unit, read.x(enemy), read.y(enemy));
+    } else if (thing >= 0) {
+      Position at = world.plan().things().get(thing).position();
+      bearing = bearing(read, unit, at.x(), at.y());
     }
     if (bearing != last.bearing) {
       last.bearing = bearing;
       commands.add(new Command(seat, new Input.Aim(bearing)));
     }
+  }
+
+  private static double bearing(Readings read, int unit, double x, double y) {
+    return Math.floor(Bearings.of(x - read.x(unit), y - read.y(unit)));
   }
 
   private static void stand(Readings read, int seat, int unit, List<Command> commands) {
@@ -220,7 +230,7 @@ final class Stagehand implements Understudy {
     if (goal.zone() >= 0) {
       return read.inside(unit, goal.zone());
     }
-    return distance(read, unit, goal) <= Fixture.REACH * 0.8;
+    return distance(read, unit, goal) <= goal.near();
   }
 
   private static double distance(Readings read, int unit, Goal goal) {

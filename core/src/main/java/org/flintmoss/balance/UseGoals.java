@@ -11,9 +11,19 @@ import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Bearings;
 
 /** The uses of fixtures that bring something about. */
 final class UseGoals {
+  /** How much room one leaves between oneself and a thing, metres. */
+  private static final double ROOM = 0.3;
+
+  /** How near one has to be to the side of a thing where one stands, metres. */
+  private static final double BY_ITS_SIDE = 0.4;
+
+  /** On how many sides of a thing one tries to stand. */
+  private static final int SIDES = 8;
+
   private final World world;
   private final Plan plan;
   private final FixtureUse[] uses;
@@ -25,9 +35,47 @@ final class UseGoals {
   }
 
   /** The goal to make a use. */
-  Goals.Goal goal(int use) {
-    Position at = uses[use].middle();
-    return new Goals.Goal(at.x(), at.y(), -1, use + 1);
+  Goals.Goal goal(int use, int unit) {
+    Position middle = uses[use].middle();
+    Position at = beside(unit, middle, uses[use].self());
+    double near = at == middle ? Goals.Goal.NEAR : BY_ITS_SIDE;
+    return new Goals.Goal(at.x(), at.y(), -1, use + 1, 0, near, false);
+  }
+
+  /** The goal to break a thing that can be harmed; none for another. */
+  List<Goals.Goal> breaking(int unit, int thing) {
+    if (!world.read().breaks(thing)) {
+      return List.of();
+    }
+    Position at = beside(unit, plan.things().get(thing).position(), thing);
+    return List.of(new Goals.Goal(at.x(), at.y(), -1, 0, thing + 1, BY_ITS_SIDE, false));
+  }
+
+  /** Goals to break what bars people. */
+  List<Goals.Goal> breaking(int unit) {
+    List<Goals.Goal> goals = new ArrayList<>();
+    for (int thing = 0; thing < plan.things().many(); thing++) {
+      if (world.read().breaks(thing) && bars(thing)) {
+        goals.addAll(breaking(unit, thing));
+      }
+    }
+    return goals;
+  }
+
+  /** Where a unit can stand by a thing: in its middle, or else on one of eight sides of it. */
+  private Position beside(int unit, Position middle, int thing) {
+    if (thing < 0 || world.read().canWalk(unit, middle.x(), middle.y())) {
+      return middle;
+    }
+    double far = plan.things().half(thing) + plan.kind(unit).radius() + ROOM;
+    for (int side = 0; side < SIDES; side++) {
+      double x = middle.x() + Bearings.east(360.0 / SIDES * side) * far;
+      double y = middle.y() + Bearings.north(360.0 / SIDES * side) * far;
+      if (world.read().canWalk(unit, x, y)) {
+        return new Position(x, y);
+      }
+    }
+    return middle;
   }
 
   /** The first use of a fixture that is offered to a unit if only it had what that needs; or -1. */

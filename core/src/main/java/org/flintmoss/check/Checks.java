@@ -11,6 +11,7 @@ import org.flintmoss.check.place.Deployment;
 import org.flintmoss.check.place.FacingChecks;
 import org.flintmoss.check.place.Footing;
 import org.flintmoss.check.place.Placement;
+import org.flintmoss.check.script.LookChecks;
 import org.flintmoss.check.script.ScriptChecks;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.References;
@@ -44,6 +45,7 @@ public final class Checks {
     checks.findings.addAll(new Placement(mission, ground, checks.footing).findings());
     checks.findings.addAll(new Deployment(mission, ground).findings());
     checks.findings.addAll(FacingChecks.of(mission));
+    checks.findings.addAll(LookChecks.of(mission));
     checks.findings.addAll(new ScriptChecks(document, mission).findings());
     return List.copyOf(checks.findings);
   }

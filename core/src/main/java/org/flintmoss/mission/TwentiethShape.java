@@ -196,6 +196,7 @@ final class TwentiethShape {
   }
 
   private static void begins(ObjectNode thing) {
+    thing.put("scale", 1);
     Migrations.type(thing, "begins", "asItsKind");
     thing.put("stands", "there");
     thing.putObject("drops");

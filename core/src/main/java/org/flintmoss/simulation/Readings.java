@@ -371,6 +371,18 @@ public final class Readings {
     return context.space.reach(unit, other);
   }
 
+  /**
+   * The first weapon, from 1, with which a unit can harm a thing from where it stands; 0 for none.
+   */
+  public int reachThing(int unit, int thing) {
+    return breaks(thing) ? context.fighting.reach(unit, thing) : 0;
+  }
+
+  /** Whether a prop or fixture can be harmed now. */
+  public boolean breaks(int thing) {
+    return context.breakables.breaks(thing);
+  }
+
   /** How often a player's unit may still come back. */
   public int lives(int unit) {
     return context.wounds.livesLeft(unit);

@@ -71,7 +71,7 @@ public final class Doors {
     double turn = StrictMath.toRadians(fixture.facing());
     if (mission.find(fixture.kind()) instanceof ThingKind kind
         && kind.footprint() instanceof ThingKind.Block(double width, double depth)) {
-      half = Math.max(width, depth) / 2;
+      half = Math.max(width, depth) / 2 * fixture.scale();
       turn = width > depth ? turn + StrictMath.PI / 2 : turn;
     }
     double dx = StrictMath.sin(turn) * half;

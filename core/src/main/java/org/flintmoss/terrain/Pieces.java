@@ -126,7 +126,7 @@ final class Pieces {
     }
     for (int look = 0; look < looks.size(); look++) {
       int state = ChangingThings.state(look, Standing.THERE);
-      Lie lie = Lie.of(thing, kind.footprint(), looks.get(look).height());
+      Lie lie = Lie.of(thing, kind.footprint(), looks.get(look).height() * thing.scale());
       if (lie.height() > Lie.LOWEST && (number >= 0 || state == first)) {
         made.add(piece(thing, looks.get(look), lie, of, state));
       }
@@ -137,8 +137,8 @@ final class Pieces {
   private void door(Upright thing, ThingKind kind, List<Appearance> looks) {
     boolean stops = looks.stream().anyMatch(it -> it.stops().movement());
     if (stops && kind.footprint() instanceof ThingKind.Block(double width, double depth)) {
-      double wide = Math.max(width, depth);
-      if (wide >= THIN * Math.min(width, depth)) {
+      double wide = Math.max(width, depth) * thing.scale();
+      if (wide >= THIN * Math.min(width, depth) * thing.scale()) {
         Position at = thing.position();
         portals.add(new Portal(at.x(), at.y(), wide, decks.under(thing.level(), at)));
       }
@@ -161,12 +161,12 @@ final class Pieces {
       double depth = 0;
       switch (footprint) {
         case ThingKind.Round round -> {
-          width = 2 * round.radius();
+          width = 2 * round.radius() * thing.scale();
           depth = width;
         }
         case ThingKind.Block block -> {
-          width = block.width();
-          depth = block.depth();
+          width = block.width() * thing.scale();
+          depth = block.depth() * thing.scale();
         }
       }
       return new Lie(width, depth * cos + height * sin, height * cos + depth * sin - thing.sunk());
@@ -183,7 +183,7 @@ final class Pieces {
     double dy = StrictMath.cos(turn) * reach;
     double x = thing.position().x();
     double y = thing.position().y();
-    double stands = Math.min(1, lie.height() / looks.height());
+    double stands = Math.min(1, lie.height() / (looks.height() * thing.scale()));
     return new Piece(
         x - dx,
         y - dy,

@@ -60,7 +60,7 @@ class FamiliesTest {
                 .formatted(ref("starts", "p"))),
         new Sample(
             "/props/a",
-            "{'name':'a','kind':%s,%s,'facing':0,'begins':{'type':'look','look':%s},'stands':'gone','drops':{'d':{'order':'a0','item':%s,'count':{'value':2,'levels':{},'perPlayer':0},'chance':{'value':50,'levels':{},'perPlayer':0}}},'wear':'overgrown','sunk':0.4,'tilt':30}"
+            "{'name':'a','kind':%s,%s,'facing':0,'scale':1.5,'begins':{'type':'look','look':%s},'stands':'gone','drops':{'d':{'order':'a0','item':%s,'count':{'value':2,'levels':{},'perPlayer':0},'chance':{'value':50,'levels':{},'perPlayer':0}}},'wear':'overgrown','sunk':0.4,'tilt':30}"
                 .formatted(
                     ref("thingKinds", "crate"),
                     AT,
@@ -128,6 +128,8 @@ class FamiliesTest {
         "/thingKinds/a | /looks/l/drawing/s/shape/overY | 1e6",
         "/thingKinds/a | /uses/u/turns/seconds | {\"value\":0,\"levels\":{},\"perPlayer\":0}",
         "/props/a | /tilt | 91",
+        "/props/a | /scale | 0",
+        "/props/a | /scale | 1e6",
         "/props/a | /sunk | -0.1",
         "/decks/a | /top | 1e6",
         "/decks/a | /railing/height | -1",

@@ -38,6 +38,8 @@ public enum Rule {
   BROUGHT_BACK_OUTSIDE(Severity.WARNING, "A boundary brings players back to outside of it."),
   TASK_OUT_OF_REACH(
       Severity.WARNING, "A fixture is out of reach from the waypoint at which it is to be used."),
+  LOOK_NOT_OF_KIND(Severity.WARNING, "Something names a look that a thing's kind does not have."),
+  LOOK_STANDS_TWICE(Severity.WARNING, "A kind of thing has one look twice."),
   FIXTURE_OUT_OF_REACH(Severity.WARNING, "Nobody can stand beside a fixture."),
   NEEDED_ITEM_IS_NOWHERE(
       Severity.WARNING, "A use asks for an item that nobody has and that lies nowhere."),

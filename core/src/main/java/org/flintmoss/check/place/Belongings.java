@@ -10,10 +10,15 @@ import org.flintmoss.check.finding.Finding;
 import org.flintmoss.check.finding.Page;
 import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.Breaks;
+import org.flintmoss.mission.catalogue.Drop;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Fixture;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Item;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Family;
@@ -46,6 +51,9 @@ final class Belongings {
                 had.add(items.item());
               }
             });
+    mission.thingKinds().values().forEach(this::drops);
+    mission.props().values().forEach(it -> it.drops().values().forEach(this::drop));
+    mission.fixtures().values().forEach(it -> it.drops().values().forEach(this::drop));
     for (Act.Deed deed : deeds) {
       switch (deed.action()) {
         case Action.Give give -> had.add(give.itemKind());
@@ -55,10 +63,21 @@ final class Belongings {
     }
   }
 
+  private void drops(ThingKind kind) {
+    if (kind.breaks() instanceof Breaks.WhenHarmed breaks) {
+      breaks.drops().values().forEach(this::drop);
+    }
+  }
+
+  private void drop(Drop drop) {
+    had.add(drop.item());
+  }
+
   List<Finding> findings() {
     mission.itemKinds().forEach(this::mass);
     mission.items().forEach(this::reach);
     mission.fixtures().forEach(this::uses);
+    mission.gates().forEach(this::hand);
     return findings;
   }
 
@@ -109,24 +128,34 @@ final class Belongings {
 
   private void uses(String id, Fixture fixture) {
     for (Map.Entry<String, Use> use : mission.usesOf(fixture).entrySet()) {
-      Ref needed =
-          switch (use.getValue().needs()) {
-            case Use.BareHands _ -> null;
-            case Use.Holding holding -> holding.item();
-            case Use.Spending spending -> spending.item();
-          };
-      if (needed != null
-          && mission.find(needed) instanceof ItemKind kind
-          && !had.contains(needed)) {
-        findings.add(
-            new Finding(
-                Rule.NEEDED_ITEM_IS_NOWHERE,
-                Page.GROUND,
-                new Ref(Family.FIXTURES, id),
-                "/fixtures/" + id + "/uses/" + use.getKey() + "/needs",
-                "%s asks for %s, which nobody has, lies nowhere and is given by nothing."
-                    .formatted(fixture.name(), kind.name())));
-      }
+      boolean own = fixture.uses().containsKey(use.getKey());
+      String at = "/fixtures/" + id + (own ? "/uses/" + use.getKey() + "/needs" : "/kind");
+      asks(use.getValue().needs(), fixture.name(), new Ref(Family.FIXTURES, id), at);
+    }
+  }
+
+  private void hand(String id, Gate gate) {
+    if (gate.hand() instanceof Hand.Opened hand) {
+      asks(hand.needs(), gate.name(), new Ref(Family.GATES, id), "/gates/" + id + "/hand/needs");
+    }
+  }
+
+  private void asks(Use.Need need, String name, Ref ref, String at) {
+    Ref needed =
+        switch (need) {
+          case Use.BareHands _ -> null;
+          case Use.Holding holding -> holding.item();
+          case Use.Spending spending -> spending.item();
+        };
+    if (needed != null && mission.find(needed) instanceof ItemKind kind && !had.contains(needed)) {
+      findings.add(
+          new Finding(
+              Rule.NEEDED_ITEM_IS_NOWHERE,
+              Page.GROUND,
+              ref,
+              at,
+              "%s asks for %s, which nobody has, lies nowhere and is given by nothing."
+                  .formatted(name, kind.name())));
     }
   }
 

@@ -19,6 +19,7 @@ import org.flintmoss.mission.word.Standing;
 /**
  * A thing that stands there: cover, obstacle, or plain decoration.
  *
+ * @param scale how many times as large it is as its kind says, each way
  * @param begins the look that it begins with
  * @param stands whether it stands there when play begins
  * @param drops what falls out of it when it breaks beside what its kind says; one with the id of a
@@ -33,6 +34,7 @@ public record Prop(
     @Valid Position position,
     @Valid Level level,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
+    @DecimalMin("0.1") @DecimalMax("10") double scale,
     @Valid Begins begins,
     Standing stands,
     @Size(max = Drop.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Drop> drops,

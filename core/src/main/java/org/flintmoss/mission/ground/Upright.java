@@ -22,6 +22,9 @@ public sealed interface Upright extends Thing permits Prop, Fixture {
   /** The bearing that it faces, degrees clockwise from north. */
   double facing();
 
+  /** How many times as large it is as its kind says, each way. */
+  double scale();
+
   /** The look that it begins with. */
   Begins begins();
 

@@ -150,7 +150,7 @@ public sealed interface Reading {
   record WindSpeed() implements Reading {}
 
   /** How much of its strength a thing has left, percent. */
-  @Phrase(value = "how whole {thing} is", group = "Counters and events")
+  @Phrase(value = "the soundness of {thing}", group = "Counters and events")
   record Wholeness(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Reading {}
 
   /** How often a fixture has been used. */

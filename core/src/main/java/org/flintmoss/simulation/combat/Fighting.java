@@ -167,6 +167,20 @@ public final class Fighting {
     return best;
   }
 
+  /** The first weapon, from 1, with which a unit gets to a thing that breaks; 0 for none. */
+  public int reach(int unit, int thing) {
+    List<Plan.Arm> arms = plan.arms(unit);
+    double gap =
+        context.space.toThing(thing, context.body.x(unit), context.body.y(unit))
+            - plan.kind(unit).radius();
+    for (int slot = 1; slot <= arms.size(); slot++) {
+      if (gap <= arms.get(slot - 1).weapon().range() * 0.9) {
+        return slot;
+      }
+    }
+    return 0;
+  }
+
   /** The nearest thing in front that breaks and that a weapon of a player gets to; -1 for none. */
   private int thing(int unit, Weapon weapon) {
     int best = -1;

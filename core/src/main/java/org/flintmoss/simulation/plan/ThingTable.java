@@ -48,7 +48,7 @@ public final class ThingTable {
       appearances.add(its);
       looks[thing] = its.stream().mapToInt(look -> actors.index(look.look())).toArray();
       if (actors.mission().find(it.kind()) instanceof ThingKind kind) {
-        extent(thing, kind.footprint());
+        extent(thing, kind.footprint(), it.scale());
       }
       if (actors.mission().find(it.kind()) instanceof ThingKind kind
           && kind.breaks() instanceof Breaks.WhenHarmed breaks) {
@@ -58,16 +58,16 @@ public final class ThingTable {
     }
   }
 
-  private void extent(int thing, ThingKind.Footprint footprint) {
+  private void extent(int thing, ThingKind.Footprint footprint, double scale) {
     switch (footprint) {
       case ThingKind.Round it -> {
         round[thing] = true;
-        extents[2 * thing] = it.radius();
-        extents[2 * thing + 1] = it.radius();
+        extents[2 * thing] = it.radius() * scale;
+        extents[2 * thing + 1] = it.radius() * scale;
       }
       case ThingKind.Block it -> {
-        extents[2 * thing] = it.width() / 2;
-        extents[2 * thing + 1] = it.depth() / 2;
+        extents[2 * thing] = it.width() / 2 * scale;
+        extents[2 * thing + 1] = it.depth() / 2 * scale;
       }
     }
   }

@@ -274,7 +274,7 @@ public final class Space {
     int deck = plan.decks().under(plan.things().get(thing).level(), at);
     double middle =
         plan.decks().height(deck, at.x(), at.y())
-            + context.standings.appearance(thing).height() / 2;
+            + plan.things().get(thing).scale() * context.standings.appearance(thing).height() / 2;
     return plan.ground().clear(x, y, z, at.x(), at.y(), middle)
         && plan.decks().clear(x, y, z, at.x(), at.y(), middle)
         && plan.obstacles()
