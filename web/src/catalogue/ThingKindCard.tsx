@@ -188,14 +188,15 @@ function LookCard(props: { id: string; kind: ThingKind; look: string; onGone: ()
   return (
     <section aria-label={`Look ${name}`} className="min-w-0 grow">
       <div className="flex flex-wrap items-center gap-2 pb-2">
-        <span className="text-flint-2 text-small">Looks</span>
+        <span className="text-flint-2 text-small">The look</span>
         <RefToken
           value={it.look}
           families={["looks"]}
           take={(to: Ref) => put(open, `Change a look of ${kind.name}`, [...at, "look"], to)}
         />
         {mission.looks[it.look.id] && (
-          <span className="w-40">
+          <span className="flex w-52 items-center gap-2">
+            <span className="text-flint-2 text-small">named</span>
             <TextBox
               label="Name of the look"
               value={name}

@@ -60,7 +60,7 @@ export const fixtures: Traits<"fixtures"> = {
       Object.entries(thingKinds)
         .filter(([, { uses }]) => Object.keys(uses).length > 0)
         .map(([choice, kind]) => ({
-          group: "Fixtures",
+          group: "Things",
           choice,
           word: kind.name,
           also: "fixture use",

@@ -127,6 +127,20 @@ function drawGate(sheet: Sheet, gate: Gate, selected: boolean): void {
     c.lineTo(bx + (by - ay) * open * 0.9, by - (bx - ax) * open * 0.9);
     c.stroke();
   }
+  if (gate.hand.type === "opened") {
+    // The knob that it is opened by sits near the free end of its leaf.
+    const [x, y] =
+      open === 1
+        ? [bx + (by - ay) * 0.7, by - (bx - ax) * 0.7]
+        : [ax + (bx - ax) * (open + 0.2), ay + (by - ay) * (open + 0.2)];
+    c.beginPath();
+    c.arc(x, y, Math.max(2.5, width / 2 + 0.5), 0, Math.PI * 2);
+    c.fillStyle = inks.slip;
+    c.fill();
+    c.lineWidth = 1.4;
+    c.strokeStyle = inks.wood;
+    c.stroke();
+  }
   for (const [x, y] of [
     [ax, ay],
     [bx, by],

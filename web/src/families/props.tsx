@@ -23,7 +23,7 @@ export const props: Traits<"props"> = {
       Object.entries(thingKinds)
         .filter(([, { uses }]) => Object.keys(uses).length === 0)
         .map(([choice, kind]) => ({
-          group: "Props",
+          group: "Things",
           choice,
           word: kind.name,
           also: "prop cover",

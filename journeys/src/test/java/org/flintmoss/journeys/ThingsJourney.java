@@ -61,7 +61,7 @@ class ThingsJourney extends Journey {
     Desk.link(page, "Ground").click();
     Desk.map(page).waitFor();
     player(120, 100);
-    role(AriaRole.TAB, "Fixtures").click();
+    role(AriaRole.TAB, "Things").click();
     set("Old trench", 120, 101.2);
     saved();
     Desk.button(page, "Try").click();
@@ -88,7 +88,7 @@ class ThingsJourney extends Journey {
   void aBreakableIsSetDownTenTimesAndOneOfThemBreaksInPlay() {
     empty();
     player(120, 100);
-    role(AriaRole.TAB, "Props").click();
+    role(AriaRole.TAB, "Things").click();
     Desk.button(page, "Clay jar").click();
     Desk.clickGround(page, 120, 101.1);
     for (int i = 1; i < 10; i++) {

@@ -62,7 +62,7 @@ class WorksJourney extends Journey {
     Desk.button(page, "Gate").click();
     draw(114, 120, 126, 120);
     assertThat(page.getByText("Nothing works it yet.")).isVisible();
-    role(AriaRole.TAB, "Fixtures").click();
+    role(AriaRole.TAB, "Things").click();
     set("Lever", 120, 101.4);
     Desk.button(page, "Change Pull for this one").click();
     Desk.button(page, "Nothing by itself").click();

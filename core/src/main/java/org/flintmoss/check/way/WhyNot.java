@@ -104,6 +104,7 @@ public record WhyNot(
       seconds +=
           over == null
               ? map.seconds(deck, from.x(), from.y(), next.x(), next.y()) / speed
+                  + map.toll(from.x(), from.y(), next.x(), next.y())
               : over.lasts(speed);
       points.add(next);
     }

@@ -214,7 +214,10 @@ public final class Interactions {
     return Math.sqrt(far * far + rise * rise);
   }
 
-  /** Whether a use is offered to a unit as the fixture stands and looks now. */
+  /**
+   * Whether a use is offered to a unit as the fixture stands and looks now. Nothing is shut on who
+   * stands in it.
+   */
   public boolean offers(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
     if (!of.use().open().to(plan.side(unit))) {
@@ -222,12 +225,14 @@ public final class Interactions {
     }
     if (of.fixture() < 0) {
       boolean open = context.standings.gate(of.effect().gate()) == Gate.State.OPEN.ordinal();
-      return open != of.use().effect() instanceof Use.OpensGate;
+      boolean opens = of.use().effect() instanceof Use.OpensGate;
+      return open != opens && (opens || !context.standings.standsIn(of.effect().gate()));
     }
     return useless.at[of.fixture()] == 0
         && context.standings.standing(of.self()) == Standing.THERE
         && !context.breakables.broken(of.self())
         && (of.offeredAs() == -1 || context.standings.looks(of.self(), of.offeredAs()))
+        && (of.into() < 0 || !context.standings.standsIn(of.self(), of.into()))
         && (of.use().times() == 0 || times(unit, handle) < of.use().times());
   }
 

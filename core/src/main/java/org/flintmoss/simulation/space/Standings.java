@@ -201,6 +201,23 @@ public final class Standings {
     }
   }
 
+  /** Whether somebody stands where a gate would be in the way if it were closed. */
+  public boolean standsIn(int gate) {
+    return inTheWay(gate, Gate.State.CLOSED.ordinal());
+  }
+
+  /**
+   * Whether somebody stands where a thing would be in the way if it had another look, and is not
+   * now.
+   */
+  public boolean standsIn(int thing, int look) {
+    int place = things.place(thing, look);
+    return place >= 0
+        && things.appearances(thing).get(place).stops().movement()
+        && !appearance(thing).stops().movement()
+        && inTheWay(changing[thing], ChangingThings.state(place, Standing.THERE));
+  }
+
   /** Whether somebody stands where one of those that change would be in the way. */
   private boolean inTheWay(int number, int to) {
     Plan plan = context.plan;

@@ -48,6 +48,23 @@ class WhyNotTest {
   }
 
   @Test
+  void whatIsOpenedOnTheWayTakesItsTime() {
+    Stage open =
+        new Stage()
+            .wall("west", 0, 60, 62, 60)
+            .wall("east", 66, 60, 128, 60)
+            .gate("g", "open", 62, 60, 66, 60);
+    double through = ask(open).seconds();
+    Stage byHand =
+        open.put("/gates/g/stands", "'closed'")
+            .put(
+                "/gates/g/hand",
+                "{'type':'opened','open':{'type':'all'},'needs':{'type':'nothing'},'seconds':{'value':7,'levels':{},'perPlayer':0},'noise':0,'shuts':0}");
+    assertThat(ask(byHand).reached()).isTrue();
+    assertThat(ask(byHand).seconds()).isCloseTo(through + 7, within(0.5));
+  }
+
+  @Test
   void whereOneGetsItSaysHowSoon() {
     WhyNot answer = ask(new Stage());
     assertThat(answer.reached()).isTrue();

@@ -5,6 +5,8 @@ import static org.flintmoss.Stage.ref;
 
 import java.util.List;
 import org.flintmoss.Stage;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.Readings;
@@ -59,6 +61,21 @@ class LooksTest {
     Stage.steps(world, 20);
     assertThat(world.read().look(0)).isEqualTo(SHUT);
     assertThat(world.read().canWalk(0, 64, 70)).isFalse();
+  }
+
+  @Test
+  void aDoorIsNotShutOnWhoStandsInIt() {
+    World world = door().put("/starts/p/position", "{'x':64,'y':64}").world(1);
+    Inside.of(world).standings.turn(0, look(world, "look-open"), -1, -1);
+    Stage.steps(world, 1);
+    assertThat(verbs(world, 0)).isEmpty();
+    world.step(List.of(new Command(0, new Input.Go(64, 66))));
+    Stage.steps(world, 40);
+    assertThat(verbs(world, 0)).containsExactly("Shut");
+  }
+
+  private static int look(World world, String id) {
+    return world.plan().actors().index(new Ref(Family.LOOKS, id));
   }
 
   @Test
