@@ -105,7 +105,7 @@ function UseFields({ path, of }: { path: Path; of: string }) {
           says={() => label}
         />
       )}
-      {use.turns.type !== "stays" && (
+      {use.turns.type !== "stays" && times === 0 && (
         <Tick
           word="people do it on their way where it bars them"
           checked={use.passing}

@@ -49,8 +49,9 @@ public final class Doors {
     for (Map.Entry<String, Fixture> fixture : mission.fixtures().entrySet()) {
       Ref of = new Ref(Family.FIXTURES, fixture.getKey());
       for (var use : Ordered.sort(mission.usesOf(fixture.getValue()))) {
-        int open =
-            use.getValue().passing() ? open(mission, fixture.getValue(), use.getValue()) : -1;
+        // One that is used up would bar the way of those who count on it.
+        boolean door = use.getValue().passing() && use.getValue().times() == 0;
+        int open = door ? open(mission, fixture.getValue(), use.getValue()) : -1;
         if (open >= 0) {
           Fixture it = fixture.getValue();
           double seconds = use.getValue().seconds().value();

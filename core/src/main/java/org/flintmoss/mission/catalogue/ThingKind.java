@@ -9,6 +9,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.SortedMap;
 import org.flintmoss.mission.word.Id;
 import org.flintmoss.mission.word.Ordered;
@@ -66,7 +67,7 @@ public record ThingKind(
 
   /** Its appearances in their order. */
   public List<Appearance> appearances() {
-    return Ordered.sort(looks).stream().map(java.util.Map.Entry::getValue).toList();
+    return Ordered.sort(looks).stream().map(Map.Entry::getValue).toList();
   }
 
   /** The place of a look among {@link #appearances}, from 0; -1 for one that it does not have. */

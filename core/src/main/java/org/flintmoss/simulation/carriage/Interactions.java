@@ -57,7 +57,7 @@ public final class Interactions {
     usedBySeat = state.ints("usedBySeat", plan.handles().length * plan.seats());
     fixturesUsed = state.ints("fixturesUsed", plan.mission().fixtures().size());
     wounds = context.wounds;
-    context.space.keys(this::keys);
+    context.space.doors(this::keys, this::usable);
   }
 
   /** 1 where a fixture can no longer be used. */
@@ -86,6 +86,7 @@ public final class Interactions {
     if (fixture >= 0 && useless.at[fixture] != to) {
       useless.at[fixture] = to;
       context.log(Causes.Kind.USABLE, fixture, 1 - to, cause);
+      context.space.reshape();
     }
   }
 
@@ -258,6 +259,13 @@ public final class Interactions {
   /** Whether a unit stands still because it opens what bars its way. */
   public boolean opensItsWay(int unit) {
     return inPassing.at[unit] == 1 && using.at[unit] > 0;
+  }
+
+  /** Whether a use is of a gate, or of a fixture that is not out of use or broken. */
+  private boolean usable(int handle) {
+    FixtureUse of = plan.handles()[handle];
+    return of.fixture() < 0
+        || (useless.at[of.fixture()] == 0 && !context.breakables.broken(of.self()));
   }
 
   /** The doors that a unit can open on its way, a bit for each lock. */

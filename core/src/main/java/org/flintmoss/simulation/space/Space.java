@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.space;
 
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.function.IntToLongFunction;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Moves;
@@ -163,9 +164,14 @@ public final class Space {
     return 0;
   }
 
-  /** Has it known who can open what on their way, a bit for each lock. */
-  public void keys(IntToLongFunction keys) {
-    views.keys(keys);
+  /**
+   * Has it known what is opened on the way.
+   *
+   * @param keys which locks a unit can open, a bit each
+   * @param usable whether a use, by its number, has not been put out of use
+   */
+  public void doors(IntToLongFunction keys, IntPredicate usable) {
+    views.keys(keys, usable);
   }
 
   /**
@@ -234,7 +240,7 @@ public final class Space {
   }
 
   /** Gates or water stand otherwise: ways are reckoned anew when they are next asked for. */
-  void reshape() {
+  public void reshape() {
     views.reshape();
     context.searches.reshape();
   }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntPredicate;
 import java.util.function.IntToLongFunction;
 import org.flintmoss.navigation.map.NavigationGraph;
 import org.flintmoss.navigation.map.NavigationMap;
@@ -34,6 +35,7 @@ final class Views {
   private final Plan plan;
   private final DoorTable doors;
   private IntToLongFunction keys = _ -> 0;
+  private IntPredicate usable = _ -> true;
 
   /** Those of now. */
   private final Map<Key, NavigationMap> fresh = new HashMap<>();
@@ -55,8 +57,9 @@ final class Views {
     }
   }
 
-  void keys(IntToLongFunction known) {
+  void keys(IntToLongFunction known, IntPredicate usableNow) {
     keys = known;
+    usable = usableNow;
   }
 
   Key key(int unit) {
@@ -94,7 +97,8 @@ final class Views {
   /** Whether a door can be opened as it looks now. */
   private boolean offered(int door) {
     FixtureUse use = plan.handles()[doors.use(door)];
-    return use.offeredAs() == -1 || context.standings.looks(use.self(), use.offeredAs());
+    return usable.test(doors.use(door))
+        && (use.offeredAs() == -1 || context.standings.looks(use.self(), use.offeredAs()));
   }
 
   private List<Tolls.Shut> shut(Key key, NavigationGraph graph, List<Integer> shut) {

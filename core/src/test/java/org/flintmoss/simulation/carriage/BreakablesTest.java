@@ -5,6 +5,7 @@ import static org.flintmoss.Stage.ref;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.catalogue.HarmSort;
@@ -249,7 +250,6 @@ class BreakablesTest {
     assertThat(feed.news())
         .contains(
             new TrialMessage.Things(
-                java.util.Map.of(
-                    "j", new TrialMessage.Otherwise(Standing.THERE, "look-plain", 63))));
+                Map.of("j", new TrialMessage.Otherwise(Standing.THERE, "look-plain", 63))));
   }
 }

@@ -216,6 +216,44 @@ class DoorsByHandTest {
   }
 
   @Test
+  void aDoorThatIsPutOutOfUseBarsTheWayAgain() {
+    World world =
+        new Stage()
+            .wall("west", 0, 64, 63.4, 64)
+            .wall("east", 64.6, 64, 128, 64)
+            .fixture("d", "door-kind", 64, 64, 0)
+            .put("/starts/p/position", "{'x':64,'y':60}")
+            .event(
+                "jams",
+                Stage.elapsed(1),
+                "{'type':'setUse','fixture':%s,'use':'cannot'}".formatted(ref("fixtures", "d")))
+            .event(
+                "frees",
+                Stage.elapsed(2),
+                "{'type':'setUse','fixture':%s,'use':'can'}".formatted(ref("fixtures", "d")))
+            .world(1);
+    int player = world.plan().seat(0);
+    assertThat(world.read().canWalk(player, 64, 70)).isTrue();
+    Stage.steps(world, 21);
+    assertThat(world.read().canWalk(player, 64, 70)).isFalse();
+    Stage.steps(world, 21);
+    assertThat(world.read().canWalk(player, 64, 70)).isTrue();
+  }
+
+  @Test
+  void aDoorThatOpensOnlyAFewTimesIsNotCountedOn() {
+    World world =
+        new Stage()
+            .wall("west", 0, 64, 63.4, 64)
+            .wall("east", 64.6, 64, 128, 64)
+            .fixture("d", "door-kind", 64, 64, 0)
+            .put("/thingKinds/door-kind/uses/u1/times", "1")
+            .put("/starts/p/position", "{'x':64,'y':60}")
+            .world(1);
+    assertThat(world.read().canWalk(world.plan().seat(0), 64, 70)).isFalse();
+  }
+
+  @Test
   void whoHasNoHandsStaysOut() {
     World world = wall(hand(ALL, BARE, 0, 0)).unit("h", "hounds", "hound", 64, 56).world(1);
     assertThat(world.read().canWalk(unit(world, "h"), 64, 76)).isFalse();
