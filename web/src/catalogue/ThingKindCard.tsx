@@ -21,6 +21,7 @@ import { BreaksFields } from "./BreaksFields";
 import { DrawingEditor } from "./DrawingEditor";
 import { FigureFields } from "./FigureFields";
 import { LOOK_FIGURES } from "./figures";
+import { HoldFields } from "./HoldFields";
 
 /** The most looks of a kind. */
 const MOST_LOOKS = 8;
@@ -39,6 +40,7 @@ export function ThingKindCard({ id }: { id: string }) {
         <LookList id={id} kind={kind} chosen={look} onChoose={setChosen} />
         <LookCard key={look} id={id} kind={kind} look={look} onGone={() => setChosen("")} />
       </div>
+      <HoldFields id={id} />
       <BreaksFields id={id} />
       <section aria-label="Uses" className="max-w-xl border-hairline border-t py-3">
         <h4 className="pb-1 font-bold text-flint text-small">Uses</h4>

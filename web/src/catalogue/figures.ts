@@ -96,6 +96,14 @@ export const KIND_FIGURES: FigureGroup[] = [
         least: 0,
         most: 10000,
       },
+      {
+        path: ["pushes"],
+        word: "Pushes under",
+        means: "Loose things that weigh less; half of that takes half of its pace",
+        unit: "kg",
+        least: 0,
+        most: 1000000,
+      },
     ],
   },
   {

@@ -26,6 +26,7 @@ export const FIRSTS: {
     sight: { range: 60, field: 140, notice: 1.2, memory: 8 },
     hands: true,
     load: 30,
+    pushes: 120,
     weapons: {},
   },
   weapons: {
@@ -42,6 +43,7 @@ export const FIRSTS: {
     name: "Crate",
     footprint: { type: "block", width: 1, depth: 1 },
     material: "wood",
+    hold: { type: "fast" },
     looks: {
       first: {
         order: "a0",

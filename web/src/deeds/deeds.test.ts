@@ -94,7 +94,7 @@ describe("setting down", () => {
     [toolOf("crossings"), [at(10, 10), at(14, 10)], "Crossing"],
     [toolOf("decks"), square, "Deck"],
     [toolOf("items", "lamp-oil"), [at(10, 20)], "Flask of lamp oil"],
-    [toolOf("cargo", "keg"), [at(10, 20)], "Keg"],
+    [toolOf("props", "keg-kind"), [at(10, 20)], "Keg"],
     [toolOf("craft", "boat", "keepers"), [at(10, 20)], "Boat"],
     [toolOf("effects", "smoke"), [at(10, 20)], "Smoke"],
     [toolOf("placeNames"), [at(10, 20)], "Place"],
@@ -190,7 +190,13 @@ describe("moving, turning, naming", () => {
       open.edit("Push", (draft) => {
         sure(draft.zones, id).does.w = {
           order: "a0",
-          work: { type: "pushes", bearing: 350, speed: pinnedOf(1), rise: pinnedOf(0) },
+          work: {
+            type: "pushes",
+            what: "all",
+            bearing: 350,
+            speed: pinnedOf(1),
+            rise: pinnedOf(0),
+          },
           whom: { type: "anyone" },
           hands: "both",
           goes: "anyhow",

@@ -26,11 +26,12 @@ import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { isMember } from "../document/uses";
 import { traitsOf } from "../families";
+import { restack, uprightOf } from "../families/stacks";
 import type { Points } from "../families/traits";
 import { moveThings, placeOf, singles, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
 import { fresh } from "./fresh";
-import { bearingOf, type Change, turnPushes, turnTo } from "./gesture";
+import { bearingOf, type Change, carry, turnPushes, turnTo } from "./gesture";
 import { unlabel } from "./labels";
 import { likeTheLast, remember } from "./remembered";
 
@@ -83,7 +84,7 @@ export function title(mission: Mission, keys: string[]): string {
 /** Moves things by metres, as one edit. */
 export function move(open: OpenMission, keys: string[], dx: number, dy: number): void {
   open.edit(`Move ${title(open.state.mission, keys)}`, (draft) =>
-    moveThings(draft, keys.map(refOf), dx, dy),
+    carry(draft, keys.map(refOf), dx, dy),
   );
 }
 
@@ -227,15 +228,28 @@ export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4, ti
   const { mission } = open.state;
   open.edit(`Duplicate ${title(mission, keys)}${times > 1 ? ` ${times} times` : ""}`, (draft) => {
     for (let time = 1; time <= times; time++) {
+      const made = new Map<string, Ref>();
       for (const ref of keys.map(refOf)) {
         const copy = duplicateOne(draft, mission, ref);
         if (!copy) continue;
         copies.push(key(copy));
+        made.set(key(ref), copy);
         moveThings(draft, [copy], dx * time, dy * time);
       }
+      standOn(draft, made);
+      restack(mission, draft, [...made.values()]);
     }
   });
   return copies;
+}
+
+/** Has copies stand on the copies of what bore the things that they are copies of. */
+function standOn(draft: Mission, made: Map<string, Ref>): void {
+  for (const copy of made.values()) {
+    const atop = uprightOf(draft, copy)?.atop;
+    const bearer = atop?.type === "upon" ? made.get(key(atop.thing)) : undefined;
+    if (atop?.type === "upon" && bearer) atop.thing = bearer;
+  }
 }
 
 function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefined {

@@ -1,3 +1,4 @@
+import { isDraft, original } from "immer";
 import { single } from "../document/membership";
 import {
   type Mission,
@@ -11,6 +12,7 @@ import { onGround, wholeBearing } from "../document/shapes";
 import { insertWaypoint, waypointsOf } from "../document/strands";
 import { sure } from "../document/sure";
 import { WAYPOINT } from "../families/routes";
+import { restack, withStacks } from "../families/stacks";
 import {
   facingThing,
   geometryOf,
@@ -62,7 +64,7 @@ export function changes(gesture: Gesture | null): gesture is Change {
 export function perform(draft: Mission, gesture: Change): void {
   switch (gesture.is) {
     case "move":
-      moveThings(draft, gesture.keys.map(refOf), gesture.dx, gesture.dy);
+      carry(draft, gesture.keys.map(refOf), gesture.dx, gesture.dy);
       break;
     case "turn":
       turnTo(draft, refOf(gesture.name), gesture.bearing);
@@ -76,6 +78,14 @@ export function perform(draft: Mission, gesture: Change): void {
     default:
       size(draft, gesture);
   }
+}
+
+/** Moves things with what stands on them; what is dropped on another stands on it. */
+export function carry(draft: Mission, refs: Ref[], dx: number, dy: number): void {
+  const before = isDraft(draft) ? (original(draft) ?? draft) : draft;
+  const all = withStacks(before, refs);
+  moveThings(draft, all, dx, dy);
+  restack(before, draft, all);
 }
 
 function size(draft: Mission, gesture: Extract<Change, { is: "resize" | "reshape" }>): void {

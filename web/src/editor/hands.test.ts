@@ -33,17 +33,7 @@ const empty: Mission = {
       "gates",
       "decks",
     ]
-      .concat([
-        "props",
-        "fixtures",
-        "markers",
-        "placeNames",
-        "effects",
-        "cargo",
-        "craft",
-        "views",
-        "notes",
-      ])
+      .concat(["props", "fixtures", "markers", "placeNames", "effects", "craft", "views", "notes"])
       .map((family) => [family, {}]),
   ),
 };
@@ -91,7 +81,7 @@ describe("the tray by words", () => {
     ["12 townsmen", 12, "unit:townsman"],
     ["round zone", 1, "zone:circle"],
     ["spawn", 1, "spawnPoint"],
-    ["2 kegs", 2, "cargo:keg"],
+    ["2 kegs", 2, "prop:keg-kind"],
     ["smoke", 1, "effect:smoke"],
     ["bridge", 1, "deck"],
   ])("reads %j", (text, count, first) => {

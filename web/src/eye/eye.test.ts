@@ -40,7 +40,7 @@ function empty(): Mission {
   ] as const) {
     read[family] = {};
   }
-  return { ...read, items: {}, cargo: {}, craft: {}, roads: {}, buildings: {} };
+  return { ...read, items: {}, craft: {}, roads: {}, buildings: {} };
 }
 
 /** An upright board across the view, so far ahead. */

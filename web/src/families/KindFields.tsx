@@ -1,10 +1,11 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
-import { nameOf } from "../document/mission";
+import { nameOf, type Ref, refOf } from "../document/mission";
 import { sure } from "../document/sure";
 import { Choice, Field, Group, Tick } from "../ui/controls";
 import { Amount, ThingOf } from "./fields";
 import { appearancesOf, type Upright } from "./kinds";
+import { bearersOf, withStacks } from "./stacks";
 import type { FieldsProps } from "./traits";
 
 /** Of which kind a prop or a fixture is, how it looks at first, and whether it is there then. */
@@ -62,6 +63,7 @@ export function KindFields({ id, thing: { family }, name }: FieldsProps) {
         value={thing.scale}
         says={(to) => `${name} ${to} times as large`}
       />
+      <StandsOn thing={{ family, id }} of={thing} name={name} />
       <Tick
         word="stands there at first"
         checked={thing.stands === "there"}
@@ -75,5 +77,47 @@ export function KindFields({ id, thing: { family }, name }: FieldsProps) {
         }
       />
     </Group>
+  );
+}
+
+/** On which of the things under it a thing stands; nothing where there is none. */
+function StandsOn(props: { thing: Ref; of: Upright; name: string }) {
+  const { thing, of, name } = props;
+  const open = useOpenMission();
+  const mission = useMission((state) => state.mission);
+  const { atop } = of;
+  const all = withStacks(mission, [thing]).map(({ family, id }) => `${family}/${id}`);
+  const under = bearersOf(mission, new Set(all))(of.position);
+  const now = atop.type === "upon" ? `${atop.thing.family}/${atop.thing.id}` : "";
+  const options = under.map((ref) => ({
+    value: `${ref.family}/${ref.id}`,
+    word: nameOf(mission, ref),
+  }));
+  const elsewhere = now !== "" && !options.some(({ value }) => value === now);
+  if (options.length === 0 && !elsewhere) return null;
+  return (
+    <Field label="Stands on">
+      {(field) => (
+        <Choice
+          id={field}
+          value={now}
+          options={[
+            { value: "", word: "What is below all" },
+            ...options,
+            ...(elsewhere && atop.type === "upon"
+              ? [{ value: now, word: `${nameOf(mission, atop.thing)}, not under it` }]
+              : []),
+          ]}
+          onTake={(to) =>
+            put(
+              open,
+              to ? `${name} stands on ${nameOf(mission, refOf(to))}` : `${name} stands on no other`,
+              [thing.family, thing.id, "atop"],
+              to ? { type: "upon", thing: refOf(to) } : { type: "nothing" },
+            )
+          }
+        />
+      )}
+    </Field>
   );
 }

@@ -28,7 +28,13 @@ describe("where zones take somebody", () => {
 
   it("adds up what several push, and follows from one into the next", () => {
     const ebb = sure(race.zones, "ebb");
-    const work = { type: "pushes", bearing: 0, speed: pinnedOf(1), rise: pinnedOf(0) } as const;
+    const work = {
+      type: "pushes",
+      what: "all",
+      bearing: 0,
+      speed: pinnedOf(1),
+      rise: pinnedOf(0),
+    } as const;
     sure(race.zones, "mussels").does = { p: { ...sure(Object.values(ebb.does), 0), work } };
     const drift = sure({ it: driftFrom(race, { x: 44, y: 56 }) }, "it");
     const before = sure(drift.way, 1);
@@ -52,7 +58,13 @@ describe("where zones take somebody", () => {
     } as unknown as Mission["routes"][string];
     const ebb = sure(race.zones, "ebb");
     const route = { family: "routes", id: "r" } as const;
-    const work = { type: "pushesAlong", route, speed: pinnedOf(2), rise: pinnedOf(0) } as const;
+    const work = {
+      type: "pushesAlong",
+      what: "all",
+      route,
+      speed: pinnedOf(2),
+      rise: pinnedOf(0),
+    } as const;
     ebb.does = { p: { ...sure(Object.values(ebb.does), 0), work } };
     const drift = sure({ it: driftFrom(race, { x: 37, y: 55 }) }, "it");
     const ends = sure(drift.way, drift.way.length - 1);

@@ -27,6 +27,7 @@ import {
   thingsInPlay,
   usesOfFixture,
 } from "./kinds";
+import { atopOf, bearersOf, fromBelow, liftOf } from "./stacks";
 import { each, FACING_POINT, type Offer, type Traits } from "./traits";
 
 /** The plain use of a fixture. */
@@ -71,6 +72,7 @@ export const fixtures: Traits<"fixtures"> = {
       kind: { family: "thingKinds", id: choice },
       position,
       level: levelAt(position),
+      atop: atopOf(bearersOf(mission)(position)),
       facing: 0,
       scale: 1,
       begins: { type: "asItsKind" },
@@ -82,9 +84,12 @@ export const fixtures: Traits<"fixtures"> = {
   ...FACING_POINT,
   levelled: true,
   named: 8,
-  painted: { at: 13, draw: each(drawFixture) },
+  painted: {
+    at: 13,
+    draw: (sheet, all, looks) => each(drawFixture)(sheet, fromBelow(looks.mission, all), looks),
+  },
   inPlay: thingsInPlay,
-  solid: solidOf,
+  solid: (thing, mission) => solidOf(thing, mission, liftOf(mission, thing)),
   printed: {
     at: 13,
     draw: (fixtures, { at }) =>

@@ -1,7 +1,6 @@
 import type { Family } from "../document/mission";
 import { bands } from "./bands";
 import { buildings } from "./buildings";
-import { cargo } from "./cargo";
 import { courses } from "./courses";
 import { craft } from "./craft";
 import { crossings } from "./crossings";
@@ -49,7 +48,6 @@ export const FAMILIES = {
   fixtures,
   props,
   items,
-  cargo,
   craft,
   effects,
   markers,

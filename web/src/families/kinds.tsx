@@ -63,15 +63,19 @@ export function thingsInPlay<T extends Upright>(
 ): Record<string, T> {
   const hidden = ([id, { stands }]: [string, T]) => (play.things[id]?.stands ?? stands) === "gone";
   const entries = Object.entries(things);
-  if (!entries.some(([id, it]) => play.things[id] || hidden([id, it]))) return things;
+  const { places } = play;
+  if (!entries.some(([id, it]) => play.things[id] || places.has(id) || hidden([id, it])))
+    return things;
   return Object.fromEntries(
     entries
       .filter((it) => !hidden(it))
       .map(([id, thing]) => {
         const now = play.things[id];
-        if (!now) return [id, thing];
+        const at = places.get(id);
+        const moved = at ? { ...thing, position: { x: at.x, y: at.y } } : thing;
+        if (!now) return [id, moved];
         const look = { family: "looks" as const, id: now.look };
-        return [id, { ...thing, stands: now.stands, begins: { type: "look", look } }];
+        return [id, { ...moved, stands: now.stands, begins: { type: "look", look } }];
       }),
   );
 }
@@ -126,7 +130,7 @@ export function extentOf({ footprint }: ThingKind): [width: number, depth: numbe
 }
 
 /** A thing as a block at eye level. */
-export function solidOf(thing: Upright, mission: Mission): Solid | undefined {
+export function solidOf(thing: Upright, mission: Mission, lift = 0): Solid | undefined {
   const kind = kindOf(mission, thing);
   const looks = appearanceOf(mission, thing);
   if (!kind || !looks || looks.height === 0 || thing.stands === "gone") return undefined;
@@ -138,8 +142,8 @@ export function solidOf(thing: Upright, mission: Mission): Solid | undefined {
       footprint.type === "round"
         ? { is: "round", radius: footprint.radius * scale }
         : { is: "block", width: footprint.width * scale, depth: footprint.depth * scale },
-    foot: -0.2,
-    top: Math.max(0.1, looks.height * scale - sunk),
+    foot: lift - (lift > 0 ? 0 : 0.2),
+    top: lift + Math.max(0.1, looks.height * scale - sunk),
     of: material === "cloth" ? "paper" : material,
   };
 }

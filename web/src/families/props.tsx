@@ -1,13 +1,18 @@
 import { useMission } from "../document/context";
-import { nameOf } from "../document/mission";
+import { nameOf, type Prop } from "../document/mission";
 import { sure } from "../document/sure";
 import { Group } from "../ui/controls";
 import { drawThing } from "./drawThing";
 import { Amount, Metres, OneOf } from "./fields";
 import { KindFields } from "./KindFields";
 import { appearanceOf, KindSign, kindOf, solidOf, thingsInPlay } from "./kinds";
+import { atopOf, bearersOf, fromBelow, liftOf } from "./stacks";
 import { stopped } from "./stops";
 import { each, FACING_POINT, type FieldsProps, type Traits } from "./traits";
+
+const drawProps = each<Prop>((sheet, prop, selected, mission) =>
+  drawThing(sheet, prop, kindOf(mission, prop), appearanceOf(mission, prop), selected),
+);
 
 /** What stands about and covers. */
 export const props: Traits<"props"> = {
@@ -34,6 +39,7 @@ export const props: Traits<"props"> = {
       kind: { family: "thingKinds", id: choice },
       position,
       level: levelAt(position),
+      atop: atopOf(bearersOf(mission)(position)),
       facing: 0,
       scale: 1,
       begins: { type: "asItsKind" },
@@ -50,12 +56,10 @@ export const props: Traits<"props"> = {
   levelled: true,
   painted: {
     at: 8,
-    draw: each((sheet, prop, selected, mission) =>
-      drawThing(sheet, prop, kindOf(mission, prop), appearanceOf(mission, prop), selected),
-    ),
+    draw: (sheet, all, looks) => drawProps(sheet, fromBelow(looks.mission, all), looks),
   },
   inPlay: thingsInPlay,
-  solid: solidOf,
+  solid: (thing, mission) => solidOf(thing, mission, liftOf(mission, thing)),
   printed: null,
   sentence: (prop, mission) => {
     const kind = kindOf(mission, prop);

@@ -108,6 +108,8 @@ export interface InPlay {
   gates: Record<string, Gate["stands"]>;
   /** The props and fixtures that are otherwise than they were set down, by id. */
   things: Record<string, { stands: "gone" | "there"; look: string; strength: number }>;
+  /** Where those are that lie elsewhere than they were set down, by id. */
+  places: ReadonlyMap<string, Position & { foot: number }>;
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the effects that go on. */

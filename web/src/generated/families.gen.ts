@@ -29,7 +29,6 @@ export const WORDS = {
   markers: ["marker", "markers"],
   placeNames: ["place name", "place names"],
   effects: ["effect", "effects"],
-  cargo: ["cargo", "pieces of cargo"],
   craft: ["craft", "craft"],
   views: ["view", "views"],
   notes: ["note", "notes"],

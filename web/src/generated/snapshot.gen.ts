@@ -14,6 +14,12 @@ export interface UnitSnapshot {
 /** The mask of a unit that can no longer be seen. */
 export const GONE = 128;
 
+/** The mask of a thing that may move. */
+export const THING = 129;
+
+/** The scale of where things lie, metres. */
+export const CENTIMETRE = 0.01;
+
 /** The fields of a unit in their order on the wire. */
 export const UNIT_FIELDS = [
   { name: "x", wire: "i32", scale: 0.01 },

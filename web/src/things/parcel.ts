@@ -1,3 +1,4 @@
+import { isDraft, original } from "immer";
 import { squadsOf } from "../document/membership";
 import {
   type Family,
@@ -16,6 +17,7 @@ import type { ShippedThings } from "../document/shipped";
 import { copyWaypoints } from "../document/strands";
 import { sure } from "../document/sure";
 import { PLACED, type PlacedFamily } from "../families";
+import { restack } from "../families/stacks";
 import { moveThings, positionsOf } from "./geometry";
 
 /** Families without a place that travel with what names them. */
@@ -148,6 +150,7 @@ export function unpack(draft: Mission, from: Parcel, at: Position): string[] {
     for (const { ref, thing } of catalogue) settle(draft, known.get(key(ref)) as Ref, thing, known);
   }
   moveThings(draft, made, at.x - from.middle.x, at.y - from.middle.y);
+  restack(isDraft(draft) ? (original(draft) ?? draft) : draft, draft, made);
   return made.map(key);
 }
 

@@ -16,7 +16,7 @@ import { MapCanvas, type MapPointer } from "../map/MapCanvas";
 import { paintThings } from "../map/paint";
 import { Button } from "../ui/controls";
 import { zoneNow } from "./carried";
-import { between, signs } from "./decode";
+import { between, placesBetween, signs } from "./decode";
 import { drawAims, drawStrikes } from "./drawFights";
 import { drawHarm } from "./drawHarm";
 import { drawMinds } from "./drawMinds";
@@ -77,8 +77,11 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       dim(sheet, game.state.light);
       const me = game.state.designer ? undefined : unitNow(game.state.unit);
       const peel = peelFor(mission, me);
+      const share = Math.min(1, (performance.now() - game.cameAt) / (1000 / STEPS));
+      const places = placesBetween(game.before, game.latest, share, game.state.movables);
       const shown = missionInPlay(mission, {
         ...game.state,
+        places,
         zoneNow: (zone) => zoneNow(mission, zone, game.state.cast, unitNow),
       });
       paintThings({ ...sheet, peel }, shown, NOTHING_MARKED, (at) => at < MARKS);
@@ -110,7 +113,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const room = sheet.size.width - LETTER * name.length;
         labels.draw(sheet.c, name, Math.min(px, room), py, 18);
       }
-      drawHarm(sheet, mission, game.state.things);
+      drawHarm(sheet, mission, game.state.things, places);
       const own = game.state.unit;
       const units = [...(game.latest?.units.keys() ?? [])].filter((unit) => unit !== own);
       const seen = [...units, own].flatMap((unit) => {

@@ -1,13 +1,25 @@
-import { GONE, UNIT_FIELDS, type UnitSnapshot } from "../generated/snapshot.gen";
+import { CENTIMETRE, GONE, THING, UNIT_FIELDS, type UnitSnapshot } from "../generated/snapshot.gen";
 
 /** What is known of all units at one step. */
 export interface Snapshot {
   step: number;
   units: ReadonlyMap<number, UnitSnapshot>;
+  /** Where those things lie that may move and are not where they were set down, by their numbers. */
+  places: ReadonlyMap<number, ThingPlace>;
+}
+
+/** Where a thing lies: metres east and north, and of its foot above the zero of heights. */
+export interface ThingPlace {
+  x: number;
+  y: number;
+  foot: number;
 }
 
 const BYTES = { u8: 1, u16: 2, i32: 4 } as const;
 const HEADER = 8;
+
+/** What is known before the first snapshot. */
+const NOTHING: Snapshot = { step: 0, units: new Map(), places: new Map() };
 
 /**
  * Decodes a snapshot against the one that it differs from; `undefined` where that one is not at hand.
@@ -19,9 +31,10 @@ export function decode(
   const view = new DataView(bytes);
   const step = view.getUint32(0);
   const base = view.getUint32(4);
-  const from = base === 0 ? { step: 0, units: new Map() } : known(base);
+  const from = base === 0 ? NOTHING : known(base);
   if (!from) return undefined;
   const units = new Map<number, UnitSnapshot>(from.units);
+  const places = new Map<number, ThingPlace>(from.places);
   let at = HEADER;
   while (at < bytes.byteLength) {
     const unit = view.getUint16(at);
@@ -29,6 +42,12 @@ export function decode(
     at += 3;
     if (mask === GONE) {
       units.delete(unit);
+      continue;
+    }
+    if (mask === THING) {
+      const [x, y, foot] = [0, 4, 8].map((by) => view.getInt32(at + by) * CENTIMETRE);
+      places.set(unit, { x: x ?? 0, y: y ?? 0, foot: foot ?? 0 });
+      at += 3 * BYTES.i32;
       continue;
     }
     const fields = {
@@ -55,7 +74,7 @@ export function decode(
     });
     units.set(unit, fields);
   }
-  return { step, units };
+  return { step, units, places };
 }
 
 /** What the signs of a unit say. */
@@ -69,6 +88,30 @@ export function signs(unit: UnitSnapshot) {
     underWay: (unit.signs & 32) !== 0,
   };
 }
+
+/** Where things lie between two snapshots, by their ids; what leaps is where it comes to. */
+export function placesBetween(
+  one: Snapshot | undefined,
+  other: Snapshot | undefined,
+  share: number,
+  ids: string[],
+): ReadonlyMap<string, ThingPlace> {
+  const between = new Map<string, ThingPlace>();
+  for (const [thing, to] of other?.places ?? []) {
+    const from = one?.places.get(thing) ?? to;
+    const leaps = Math.hypot(to.x - from.x, to.y - from.y) > LEAP;
+    const on = leaps ? 1 : share;
+    between.set(ids[thing] ?? "", {
+      x: from.x + (to.x - from.x) * on,
+      y: from.y + (to.y - from.y) * on,
+      foot: from.foot + (to.foot - from.foot) * on,
+    });
+  }
+  return between;
+}
+
+/** What goes farther between two snapshots has not slid there, metres. */
+const LEAP = 3;
 
 /** A unit between two snapshots; it turns the shorter way. */
 export function between(one: UnitSnapshot, other: UnitSnapshot, share: number): UnitSnapshot {

@@ -12,12 +12,18 @@ const HIGH = 4;
 const ABOVE = 18;
 
 /** Draws what is left of the strength of things that have been harmed and are not broken. */
-export function drawHarm(sheet: Sheet, mission: Mission, things: InPlay["things"]): void {
+export function drawHarm(
+  sheet: Sheet,
+  mission: Mission,
+  things: InPlay["things"],
+  places: InPlay["places"],
+): void {
   const { c, camera, size } = sheet;
   for (const [id, { stands, strength }] of Object.entries(things)) {
     const thing = mission.props[id] ?? mission.fixtures[id];
     if (!thing || stands === "gone" || strength <= 0 || strength >= 100) continue;
-    const [px, py] = toScreen(camera, size, thing.position.x, thing.position.y);
+    const { x, y } = places.get(id) ?? thing.position;
+    const [px, py] = toScreen(camera, size, x, y);
     c.fillStyle = inks.halo;
     c.fillRect(px - WIDE / 2 - 1, py - ABOVE - 1, WIDE + 2, HIGH + 2);
     c.fillStyle = inks.flint2;

@@ -33,6 +33,8 @@ export interface TrialState {
   difficulty: string;
   unit: number;
   cast: Player[];
+  /** The ids of the things that may move, by the numbers that snapshots give them. */
+  movables: string[];
   paused: boolean;
   step: number;
   objectives: ShownObjective[];
@@ -141,6 +143,7 @@ export class Game {
     difficulty: "breezy",
     unit: 0,
     cast: [],
+    movables: [],
     paused: false,
     step: 0,
     objectives: [],

@@ -14,6 +14,7 @@ const effect = sure(Object.keys(harrow.effects), 0);
 const PLAY: InPlay = {
   designer: false,
   things: {},
+  places: new Map(),
   gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),
   markers: [marker],
   effects: [effect],

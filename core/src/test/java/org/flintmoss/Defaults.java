@@ -17,8 +17,10 @@ final class Defaults {
           Map.entry(
               "zones",
               "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'strength':100}"),
-          Map.entry("kinds", "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0}}"),
-          Map.entry("thingKinds", "{'material':'wood','breaks':{'type':'never'},'uses':{}}"),
+          Map.entry("kinds", "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0},'pushes':0}"),
+          Map.entry(
+              "thingKinds",
+              "{'material':'wood','hold':{'type':'fast'},'breaks':{'type':'never'},'uses':{}}"),
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
           Map.entry("walls", "{'slits':{}," + GROUND),
@@ -26,8 +28,8 @@ final class Defaults {
           Map.entry("items", "{" + GROUND),
           Map.entry(
               "fixtures",
-              "{'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{}," + GROUND),
-          Map.entry("cargo", "{" + GROUND),
+              "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},"
+                  + GROUND),
           Map.entry("posts", "{" + TOP),
           Map.entry("spawnPoints", "{" + TOP),
           Map.entry(
@@ -35,7 +37,7 @@ final class Defaults {
               "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
           Map.entry(
               "props",
-              "{'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
+              "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
                   + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(
@@ -169,7 +171,7 @@ final class Defaults {
       fill((ObjectNode) node, "{'part':'all'}");
     }
     if (type.startsWith("pushes")) {
-      fill((ObjectNode) node, "{'rise':0}");
+      fill((ObjectNode) node, "{'rise':0,'what':'all'}");
     }
     PINNED.getOrDefault(type, List.of()).forEach(field -> pin(node, field));
     if (node.has("count") && node.has("pins")) {

@@ -346,6 +346,21 @@ public final class Stage {
             .formatted(id, ref("thingKinds", kind), x, y, facing));
   }
 
+  /** Puts a kind of round loose thing of a radius, a height and a mass, gripping to 30 degrees. */
+  public Stage loose(String id, double radius, double height, double mass) {
+    return put(
+        "/thingKinds/" + id,
+        "{'name':'%s','footprint':{'type':'round','radius':%s},'hold':{'type':'loose','mass':%s,'grip':30,'pushed':true,'carried':'nobody'},'looks':{'l1':{'order':'a0','look':%s,'height':%s,'stops':%s}}}"
+            .formatted(id, radius, mass, ref("looks", "look-plain"), height, ALL));
+  }
+
+  /** Has a thing stand on another. */
+  public Stage atop(String thing, String bearer) {
+    String[] under = bearer.split("/");
+    return put(
+        "/" + thing + "/atop", "{'type':'upon','thing':%s}".formatted(ref(under[0], under[1])));
+  }
+
   /** Puts a wave plan whose parties come in at points, given as x, y pairs. */
   public Stage wavePlan(String id, String placing, String cap, double... xy) {
     StringBuilder entrances = new StringBuilder();

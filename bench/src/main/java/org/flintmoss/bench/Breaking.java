@@ -58,7 +58,7 @@ final class Breaking {
       props.set(
           "c" + crate,
           json(
-              "{'name':'c','kind':{'family':'thingKinds','id':'slatted-crate-kind'},'position':{'x':%d,'y':%d},'level':{'type':'ground'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+              "{'name':'c','kind':{'family':'thingKinds','id':'slatted-crate-kind'},'position':{'x':%d,'y':%d},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
                   .formatted(20 + crate % 40 * 25, 20 + crate / 40 * 40)));
     }
     document

@@ -38,7 +38,8 @@ public final class Migrations {
           UnaryOperator.identity(),
           Migrations::toEighteenth,
           Migrations::toNineteenth,
-          TwentiethShape::of);
+          TwentiethShape::of,
+          TwentyFirstShape::of);
 
   /** As deep as a document can be read. */
   private static final int DEEPEST = 500;

@@ -20,7 +20,6 @@ import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.catalogue.Weapon;
 import org.flintmoss.mission.ground.Building;
-import org.flintmoss.mission.ground.Cargo;
 import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Craft;
 import org.flintmoss.mission.ground.Crossing;
@@ -105,14 +104,13 @@ public record Mission(
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Crossing> crossings,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ThingKind> thingKinds,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Look> looks,
-    @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
+    @Size(max = 22000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid ItemKind> itemKinds,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Item> items,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Marker> markers,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlaceName> placeNames,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Effect> effects,
-    @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Cargo> cargo,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Craft> craft,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid View> views,
     @Size(max = 2000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Note> notes,
@@ -137,7 +135,7 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Todo> todos,
     @Size(max = 20000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Lost> lost) {
   /** The version of the document's shape that this code reads and writes. */
-  public static final int SCHEMA = 20;
+  public static final int SCHEMA = 21;
 
   /** The same with other units and squads. */
   public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
@@ -175,7 +173,6 @@ public record Mission(
       case MARKERS -> markers;
       case PLACE_NAMES -> placeNames;
       case EFFECTS -> effects;
-      case CARGO -> cargo;
       case CRAFT -> craft;
       case VIEWS -> views;
       case NOTES -> notes;

@@ -146,6 +146,21 @@ public final class Readings {
     return context.standings.look(thing);
   }
 
+  /** Metres east of the middle of a prop or fixture. */
+  public double thingX(int thing) {
+    return context.thingPlaces.x(thing);
+  }
+
+  /** Metres north of the middle of a prop or fixture. */
+  public double thingY(int thing) {
+    return context.thingPlaces.y(thing);
+  }
+
+  /** How high the foot of a prop or fixture is above the zero of heights, metres. */
+  public double thingFoot(int thing) {
+    return context.thingPlaces.foot(thing);
+  }
+
   /** The props and fixtures that are otherwise than they were set down. */
   public int[] otherwise() {
     return Arrays.stream(context.standings.changing())

@@ -72,7 +72,7 @@ public final class World {
     watch.passed(PhaseWatch.Phase.DECISIONS);
     context.workings.feel();
     watch.passed(PhaseWatch.Phase.PLACES);
-    context.movement.move();
+    context.movement.move(now);
     watch.passed(PhaseWatch.Phase.MOVEMENT);
     context.transfers.go(now);
     context.boundaries.hold(now);
@@ -132,6 +132,7 @@ public final class World {
     context.workings.forget();
     context.searches.forget();
     context.space.forget();
+    context.movement.things().forget();
   }
 
   /** All that has changed, as bytes. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.word.Ref;
@@ -13,9 +14,10 @@ import org.flintmoss.mission.word.Stops;
 
 /**
  * Everything that stands in the way: walls, gates, props, fixtures and railings, as pieces of a
- * line with a thickness. The states of those that change are handed in with each question, so that
- * all runs share one: first the gates, by the ordinals of {@link Gate.State}, then the {@link
- * ChangingThings}. Immutable.
+ * line with a thickness. How those stand that change, and where those lie that move, is handed in
+ * with each question as a {@link Stand}, so that all runs share one; the states in it are first of
+ * the gates, by the ordinals of {@link Gate.State}, and then of the {@link ChangingThings}.
+ * Immutable.
  */
 public final class Obstacles {
   /** The side of a square of the index, metres. */
@@ -33,16 +35,19 @@ public final class Obstacles {
   /** How many things about a point are looked at. */
   private static final int FEW = 16;
 
-  private static final int[] NONE = {};
+  private static final Piece[] NONE = {};
 
   private final Piece[] pieces;
   private final Ground ground;
   private final int columns;
   private final int rows;
-  private final int[][] index;
+  private final Piece[][] index;
   private final Gate[] gates;
   private final Portal[] portals;
   private final ChangingThings things;
+  private final Movables movables;
+  private final Lying asFirst;
+  private final Lying nowhere;
 
   /** For each of those that change the smallest upright rectangles around its pieces. */
   private final List<List<Area.Bounds>> spans = new ArrayList<>();
@@ -54,22 +59,28 @@ public final class Obstacles {
     gates = mission.gates().values().toArray(Gate[]::new);
     things = ChangingThings.of(mission, gates.length);
     doors = Doors.of(mission, things);
-    Pieces taken = new Pieces(mission, gates, things, ground, Decks.of(mission, ground));
+    movables = Movables.of(mission);
+    Pieces taken = new Pieces(mission, this, gates, ground, Decks.of(mission, ground));
     pieces = taken.all();
     portals = taken.portals();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
-    index = new int[columns * rows][];
+    index = new Piece[columns * rows][];
     Arrays.fill(index, NONE);
     for (int change = 0; change < changing(); change++) {
       spans.add(new ArrayList<>());
     }
-    for (int piece = 0; piece < pieces.length; piece++) {
+    for (Piece piece : pieces) {
       enter(piece);
-      if (pieces[piece].changes() >= 0) {
-        spans.get(pieces[piece].changes()).add(pieces[piece].bounds());
+      if (piece.changes() >= 0) {
+        spans.get(piece.changes()).add(piece.bounds());
       }
     }
+    asFirst = new Lying(this);
+    for (int movable = 0; movable < movables.many(); movable++) {
+      asFirst.put(movable, movables.x(movable), movables.y(movable), movables.foot(movable));
+    }
+    nowhere = new Lying(this);
   }
 
   /** The works of a mission on its ground. */
@@ -77,20 +88,38 @@ public final class Obstacles {
     return new Obstacles(mission, ground);
   }
 
-  private void enter(int number) {
-    Piece piece = pieces[number];
-    int west = column(Math.min(piece.ax(), piece.bx()) - piece.half());
-    int east = column(Math.max(piece.ax(), piece.bx()) + piece.half());
-    int south = row(Math.min(piece.ay(), piece.by()) - piece.half());
-    int north = row(Math.max(piece.ay(), piece.by()) + piece.half());
-    for (int row = south; row <= north; row++) {
-      for (int column = west; column <= east; column++) {
-        int[] before = index[row * columns + column];
-        int[] after = Arrays.copyOf(before, before.length + 1);
-        after[before.length] = number;
+  /** The squares of the index that a piece is in. */
+  record Span(int west, int east, int south, int north) {}
+
+  Span span(Piece piece) {
+    return new Span(
+        column(Math.min(piece.ax(), piece.bx()) - piece.half()),
+        column(Math.max(piece.ax(), piece.bx()) + piece.half()),
+        row(Math.min(piece.ay(), piece.by()) - piece.half()),
+        row(Math.max(piece.ay(), piece.by()) + piece.half()));
+  }
+
+  private void enter(Piece piece) {
+    Span span = span(piece);
+    for (int row = span.south(); row <= span.north(); row++) {
+      for (int column = span.west(); column <= span.east(); column++) {
+        Piece[] before = index[row * columns + column];
+        Piece[] after = Arrays.copyOf(before, before.length + 1);
+        after[before.length] = piece;
         index[row * columns + column] = after;
       }
     }
+  }
+
+  /** What stays in a square. Not to be changed. */
+  Piece[] in(int row, int column) {
+    return index[row * columns + column];
+  }
+
+  /** What is in a square, with those that lie there. */
+  private Piece[] in(int row, int column, Stand stand) {
+    Piece[] all = stand.lying().at(row, column);
+    return all == null ? index[row * columns + column] : all;
   }
 
   private int column(double x) {
@@ -103,7 +132,7 @@ public final class Obstacles {
 
   /** Whether there is nothing in the way anywhere. */
   public boolean none() {
-    return pieces.length == 0;
+    return pieces.length == 0 && movables.many() == 0;
   }
 
   /** Where something stands that did not, or the other way round. */
@@ -126,8 +155,13 @@ public final class Obstacles {
     return Arrays.stream(pieces).filter(it -> it.stops().movement()).map(Piece::bounds).toList();
   }
 
+  /** How all stands when play begins. */
+  public Stand first() {
+    return Stand.of(states(), asFirst);
+  }
+
   /** The states of those that change when play begins. */
-  public int[] first() {
+  public int[] states() {
     int[] first = new int[changing()];
     things.begin(first, gates.length);
     for (int gate = 0; gate < gates.length; gate++) {
@@ -136,11 +170,11 @@ public final class Obstacles {
     return first;
   }
 
-  /** The same, with all open that somebody opens by hand on their way. */
-  public int[] passable() {
-    int[] passable = first();
+  /** As play begins, with all open that somebody opens by hand on their way. */
+  public Stand passable() {
+    int[] passable = states();
     doors.forEach(it -> passable[it.changes()] = it.open());
-    return passable;
+    return Stand.of(passable, asFirst);
   }
 
   /** What people open by hand where it bars their way. */
@@ -148,23 +182,102 @@ public final class Obstacles {
     return doors;
   }
 
-  /** States with nothing in the way that changes. */
-  public int[] open() {
-    return new int[changing()];
+  /** Nothing is in the way that changes or moves. */
+  public Stand open() {
+    return Stand.of(new int[changing()], nowhere);
   }
 
-  /** States with nothing in the way but one of those that change, in a state. */
-  public int[] alone(int changes, int state) {
-    int[] alone = open();
-    alone[changes] = state;
-    return alone;
+  /** Nothing of what changes or moves is in the way but one of those that change, in a state. */
+  public Stand alone(int changes, int state) {
+    return open().with(changes, state);
   }
 
-  /** States with all in the way that may ever be. */
-  public int[] closed() {
+  /** Everything is in the way that ever may be, but for what moves. */
+  public Stand closed() {
     int[] closed = new int[changing()];
     Arrays.fill(closed, Piece.ANY_STATE);
-    return closed;
+    return Stand.of(closed, nowhere);
+  }
+
+  /** Those that may come to lie elsewhere. */
+  public Movables movables() {
+    return movables;
+  }
+
+  /** Where those lie that move: nowhere yet. */
+  public Lying lying() {
+    return new Lying(this);
+  }
+
+  /** Where those lie that move when play begins; not to be changed. */
+  public Lying lyingAtFirst() {
+    return asFirst;
+  }
+
+  /**
+   * What bears something at a point.
+   *
+   * @param top how high it reaches above the zero of heights, metres
+   */
+  public record Bearer(double top, Ref of) {}
+
+  /** The highest thing that stops people at a point and reaches no higher; null for none. */
+  public Bearer bearer(double x, double y, double highest, Stand stand) {
+    Bearer best = null;
+    for (Piece piece : in(row(y), column(x), stand)) {
+      if (piece.stops().movement() && stand.there(piece) && piece.distance(x, y) <= 0) {
+        double its = piece.foot(ground, x, y) + piece.height();
+        if (its <= highest && (best == null || its > best.top())) {
+          best = new Bearer(its, piece.of());
+        }
+      }
+    }
+    return best;
+  }
+
+  /** Whether anything that moves lies nearer to a point than a reach. */
+  boolean lies(double x, double y, double reach, Stand stand) {
+    if (stand.lying().none()) {
+      return false;
+    }
+    for (int row = row(y - reach); row <= row(y + reach); row++) {
+      for (int column = column(x - reach); column <= column(x + reach); column++) {
+        if (stand.lying().at(row, column) != null) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /**
+   * Whether nothing of what moves is in the way of somebody who stands at a point; see {@link
+   * #clear(double, double, double, double, double, Stand)}.
+   */
+  public boolean apart(double x, double y, double radius, double feet, double tall, Stand stand) {
+    return !lies(x, y, radius, stand) || clear(x, y, radius, feet, tall, stand);
+  }
+
+  /** The smallest upright rectangles around all that one of those that move covers somewhere. */
+  public List<Area.Bounds> bounds(Lying lying, int movable) {
+    return lying.there(movable)
+        ? Arrays.stream(lying.of(movable)).map(Piece::bounds).toList()
+        : List.of();
+  }
+
+  /** Those that lie otherwise in one than in another, of the same land. */
+  public static IntStream moved(Lying one, Lying other) {
+    return one == other
+        ? IntStream.empty()
+        : IntStream.range(0, one.most()).filter(it -> !one.same(other, it));
+  }
+
+  int columns() {
+    return columns;
+  }
+
+  int rows() {
+    return rows;
   }
 
   /** How many change: gates, by their numbers within their family, and after them things. */
@@ -191,15 +304,14 @@ public final class Obstacles {
    * How high the highest thing reaches above the zero of heights that somebody of a radius touches
    * who goes straight from one point to another, metres; negatively infinite where there is none.
    */
-  public double top(double x, double y, double toX, double toY, double radius, int[] stand) {
+  public double top(double x, double y, double toX, double toY, double radius, Stand stand) {
     double top = Double.NEGATIVE_INFINITY;
     for (int row = row(Math.min(y, toY) - radius); row <= row(Math.max(y, toY) + radius); row++) {
       int east = column(Math.max(x, toX) + radius);
       for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column, stand)) {
           if (piece.stops().movement()
-              && piece.there(stand)
+              && stand.there(piece)
               && piece.distance(x, y, toX, toY) < radius) {
             double px = (piece.ax() + piece.bx()) / 2;
             double py = (piece.ay() + piece.by()) / 2;
@@ -220,8 +332,7 @@ public final class Obstacles {
   public boolean near(double x, double y, double reach) {
     for (int row = row(y - reach); row <= row(y + reach); row++) {
       for (int column = column(x - reach); column <= column(x + reach); column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column)) {
           if (piece.stops().movement() && piece.distance(x, y) < reach) {
             return true;
           }
@@ -243,7 +354,7 @@ public final class Obstacles {
   }
 
   /** Whether somebody of a radius can stand on the ground at a point without touching anything. */
-  public boolean clear(double x, double y, double radius, double tall, int[] stand) {
+  public boolean clear(double x, double y, double radius, double tall, Stand stand) {
     return clear(x, y, radius, ON_THE_GROUND, tall, stand);
   }
 
@@ -253,13 +364,12 @@ public final class Obstacles {
    * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
    * @param tall the headroom that they take, metres
    */
-  public boolean clear(double x, double y, double radius, double feet, double tall, int[] stand) {
+  public boolean clear(double x, double y, double radius, double feet, double tall, Stand stand) {
     for (int row = row(y - radius); row <= row(y + radius); row++) {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column, stand)) {
           if (piece.stops().movement()
-              && piece.there(stand)
+              && stand.there(piece)
               && piece.distance(x, y) < radius
               && reaches(piece, x, y, feet, tall)) {
             return false;
@@ -275,7 +385,7 @@ public final class Obstacles {
    *
    * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
    */
-  public Ref touched(double x, double y, double radius, double feet, double tall, int[] stand) {
+  public Ref touched(double x, double y, double radius, double feet, double tall, Stand stand) {
     Piece worst = deepest(x, y, radius, feet, tall, stand);
     return worst == null ? null : worst.of();
   }
@@ -289,8 +399,8 @@ public final class Obstacles {
       double radius,
       double feet,
       double tall,
-      int[] stand) {
-    if (pieces.length == 0) {
+      Stand stand) {
+    if (none()) {
       return true;
     }
     double dx = toX - x;
@@ -315,14 +425,13 @@ public final class Obstacles {
       double radius,
       double feet,
       double tall,
-      int[] stand) {
+      Stand stand) {
     for (int row = row(Math.min(y, toY) - radius); row <= row(Math.max(y, toY) + radius); row++) {
       int east = column(Math.max(x, toX) + radius);
       for (int column = column(Math.min(x, toX) - radius); column <= east; column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column, stand)) {
           if (piece.stops().movement()
-              && piece.there(stand)
+              && stand.there(piece)
               && piece.distance(x, y, toX, toY) < radius
               && reaches(piece, x, y, feet, tall)) {
             return false;
@@ -340,7 +449,7 @@ public final class Obstacles {
    * @param feet how high they stand above the zero of heights, metres; or {@link #ON_THE_GROUND}
    * @param tall the headroom that they take, metres
    */
-  public void pushOut(double[] at, double radius, double feet, double tall, int[] stand) {
+  public void pushOut(double[] at, double radius, double feet, double tall, Stand stand) {
     for (int turn = 0; turn < 3; turn++) {
       Piece worst = deepest(at[0], at[1], radius, feet, tall, stand);
       if (worst == null) {
@@ -359,8 +468,7 @@ public final class Obstacles {
     int many = 0;
     for (int row = row(y - reach); row <= row(y + reach); row++) {
       for (int column = column(x - reach); column <= column(x + reach); column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column)) {
           if (piece.stops().movement() && piece.distance(x, y) < reach && many < FEW) {
             double share = Segments.share(piece.ax(), piece.ay(), piece.bx(), piece.by(), x, y);
             double dx = piece.ax() + (piece.bx() - piece.ax()) * share - x;
@@ -379,15 +487,14 @@ public final class Obstacles {
     return false;
   }
 
-  private Piece deepest(double x, double y, double radius, double feet, double tall, int[] stand) {
+  private Piece deepest(double x, double y, double radius, double feet, double tall, Stand stand) {
     Piece worst = null;
     double least = radius - 1e-9;
     for (int row = row(y - radius); row <= row(y + radius); row++) {
       for (int column = column(x - radius); column <= column(x + radius); column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column, stand)) {
           double distance =
-              piece.stops().movement() && piece.there(stand) ? piece.distance(x, y) : radius;
+              piece.stops().movement() && stand.there(piece) ? piece.distance(x, y) : radius;
           if (distance < least && reaches(piece, x, y, feet, tall)) {
             least = distance;
             worst = piece;
@@ -423,18 +530,17 @@ public final class Obstacles {
    * Metres that are taken off a noise on the straight way between two points, by all that stands
    * between them.
    */
-  public double muffles(double x, double y, double toX, double toY, int[] stand) {
+  public double muffles(double x, double y, double toX, double toY, Stand stand) {
     double sum = 0;
     int west = column(Math.min(x, toX));
     int east = column(Math.max(x, toX));
     for (int row = row(Math.min(y, toY)); row <= row(Math.max(y, toY)); row++) {
       for (int column = west; column <= east; column++) {
-        for (int number : index[row * columns + column]) {
-          Piece piece = pieces[number];
+        for (Piece piece : in(row, column, stand)) {
           boolean first = first(piece, row, column, row(Math.min(y, toY)), west);
           if (first
               && piece.muffles() > 0
-              && piece.there(stand)
+              && stand.there(piece)
               && piece.distance(x, y, toX, toY) <= 0) {
             sum += piece.muffles();
           }
@@ -467,10 +573,10 @@ public final class Obstacles {
   /** What stops people or sight across a straight line when play begins, by distance. */
   public List<Across> across(double x, double y, double toX, double toY) {
     double length = Segments.length(x, y, toX, toY);
-    int[] stand = first();
+    Stand stand = first();
     return Arrays.stream(pieces)
         .filter(it -> it.stops().movement() || it.stops().sight())
-        .filter(it -> it.there(stand) && it.distance(x, y, toX, toY) < 0)
+        .filter(it -> stand.there(it) && it.distance(x, y, toX, toY) < 0)
         .map(it -> across(it, x, y, toX, toY, length))
         .sorted(Comparator.comparingDouble(Across::at))
         .toList();
@@ -504,19 +610,19 @@ public final class Obstacles {
    * @param z the height of the one end above the zero of heights, metres
    */
   public boolean clear(
-      double x, double y, double z, double toX, double toY, double toZ, Line line, int[] stand) {
-    return pieces.length == 0 || worst(x, y, z, toX, toY, toZ, line, stand) >= 0;
+      double x, double y, double z, double toX, double toY, double toZ, Line line, Stand stand) {
+    return none() || worst(x, y, z, toX, toY, toZ, line, stand) >= 0;
   }
 
   /** What those who stand behind something are covered by, 0 to 1: the best cover near the mark. */
   public double cover(
-      double x, double y, double z, double toX, double toY, double toZ, int[] stand) {
-    return pieces.length == 0 ? 0 : Math.max(0, worst(x, y, z, toX, toY, toZ, null, stand));
+      double x, double y, double z, double toX, double toY, double toZ, Stand stand) {
+    return none() ? 0 : Math.max(0, worst(x, y, z, toX, toY, toZ, null, stand));
   }
 
   /** -1 where something stops the line; otherwise the best cover beside its end. */
   private double worst(
-      double x, double y, double z, double toX, double toY, double toZ, Line line, int[] stand) {
+      double x, double y, double z, double toX, double toY, double toZ, Line line, Stand stand) {
     double dx = toX - x;
     double dy = toY - y;
     int marches = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / SQUARE) + 1;
@@ -530,9 +636,8 @@ public final class Obstacles {
       double by = y + dy * to;
       for (int row = row(Math.min(ay, by)); row <= row(Math.max(ay, by)); row++) {
         for (int column = column(Math.min(ax, bx)); column <= column(Math.max(ax, bx)); column++) {
-          for (int number : index[row * columns + column]) {
-            Piece piece = pieces[number];
-            if (!piece.there(stand) || piece.distance(x, y, toX, toY) >= 0) {
+          for (Piece piece : in(row, column, stand)) {
+            if (!stand.there(piece) || piece.distance(x, y, toX, toY) >= 0) {
               continue;
             }
             double share =

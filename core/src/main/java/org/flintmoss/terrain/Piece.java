@@ -53,8 +53,22 @@ record Piece(
     return bits;
   }
 
-  boolean there(int[] stand) {
-    return changes == STATIC || (when >>> stand[changes] & 1) != 0;
+  /** The same elsewhere: so far to the east and the north, on a foot so high. */
+  Piece shifted(double east, double north, double foot) {
+    return new Piece(
+        ax + east,
+        ay + north,
+        bx + east,
+        by + north,
+        half,
+        foot,
+        height,
+        stops,
+        cover,
+        changes,
+        when,
+        slit,
+        of);
   }
 
   /** Whether a line gets through a slit, so high above what it stands on, metres. */

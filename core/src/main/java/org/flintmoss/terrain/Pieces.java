@@ -7,6 +7,7 @@ import java.util.Map;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.catalogue.ThingKind;
+import org.flintmoss.mission.ground.Atop;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Gate.State;
 import org.flintmoss.mission.ground.Upright;
@@ -24,12 +25,16 @@ final class Pieces {
   private final Gate[] gates;
   private final Decks decks;
   private final ChangingThings things;
+  private final Movables movables;
+  private final Ground ground;
 
-  Pieces(Mission mission, Gate[] gates, ChangingThings things, Ground ground, Decks decks) {
+  Pieces(Mission mission, Obstacles of, Gate[] gates, Ground ground, Decks decks) {
     this.gates = gates;
-    this.things = things;
+    this.ground = ground;
     this.decks = decks;
-    double[] feet = Arrays.stream(gates).mapToDouble(gate -> foot(gate, ground)).toArray();
+    things = of.things();
+    movables = of.movables();
+    double[] feet = Arrays.stream(gates).mapToDouble(this::foot).toArray();
     WallPieces walls = new WallPieces(made, gates, feet, ground);
     int number = 0;
     for (Map.Entry<String, Gate> gate : mission.gates().entrySet()) {
@@ -69,7 +74,7 @@ final class Pieces {
         of);
   }
 
-  private double foot(Gate gate, Ground ground) {
+  private double foot(Gate gate) {
     Position middle = middle(gate);
     double base = base(gate.level(), middle.x(), middle.y());
     return base == Piece.ON_THE_GROUND ? ground.heightAt(middle.x(), middle.y()) : base;
@@ -113,24 +118,77 @@ final class Pieces {
         of);
   }
 
-  /** A thing that changes: a piece for each of its looks; another as it begins, if it is there. */
+  /**
+   * A thing that changes: a piece for each of its looks; another as it begins, if it is there. One
+   * that may move has its pieces apart.
+   */
   private void thing(Mission mission, Upright thing, Ref of) {
     if (!(mission.find(thing.kind()) instanceof ThingKind kind)) {
       return;
     }
     List<Appearance> looks = kind.appearances();
     int number = things.number(of);
+    int movable = movables.number(of);
     int first = ChangingThings.first(mission, thing);
-    if (number >= 0) {
+    double x = thing.position().x();
+    double y = thing.position().y();
+    double base = movable >= 0 ? foot(mission, thing, DEEPEST) : base(thing.level(), x, y);
+    if (number >= 0 && movable < 0) {
       door(thing, kind, looks);
     }
+    List<Piece> its = movable >= 0 ? new ArrayList<>() : made;
     for (int look = 0; look < looks.size(); look++) {
       int state = ChangingThings.state(look, Standing.THERE);
       Lie lie = Lie.of(thing, kind.footprint(), looks.get(look).height() * thing.scale());
       if (lie.height() > Lie.LOWEST && (number >= 0 || state == first)) {
-        made.add(piece(thing, looks.get(look), lie, of, state));
+        its.add(piece(thing, looks.get(look), lie, base, of, state));
       }
     }
+    if (movable >= 0) {
+      movables.put(movable, its.toArray(Piece[]::new), x, y, base);
+    }
+  }
+
+  /** How many things may stand on one another; what is higher up stands on the surface. */
+  private static final int DEEPEST = 50;
+
+  /** How high the foot of a thing is above the zero of heights when play begins, metres. */
+  private double foot(Mission mission, Upright thing, int deepest) {
+    double x = thing.position().x();
+    double y = thing.position().y();
+    double surface = surface(thing.level(), x, y);
+    if (!(thing.atop() instanceof Atop.Upon upon) || deepest == 0) {
+      return surface;
+    }
+    return switch (mission.find(upon.thing())) {
+      case Upright under when mission.find(under.kind()) instanceof ThingKind kind -> {
+        int look = ChangingThings.look(ChangingThings.first(mission, under));
+        double height = kind.appearances().get(look).height() * under.scale();
+        Lie lie = Lie.of(under, kind.footprint(), height);
+        Appearance looks = kind.appearances().get(look);
+        boolean over = piece(under, looks, lie, 0, upon.thing(), look).distance(x, y) <= 0;
+        yield over ? foot(mission, under, deepest - 1) + lie.height() : surface;
+      }
+      case Wall wall when over(wall, x, y) -> surface(wall.level(), x, y) + wall.height();
+      case null, default -> surface;
+    };
+  }
+
+  private static boolean over(Wall wall, double x, double y) {
+    List<Position> line = House.line(wall.corners());
+    for (int i = 1; i < line.size(); i++) {
+      Position a = line.get(i - 1);
+      Position b = line.get(i);
+      if (Segments.toPoint(a.x(), a.y(), b.x(), b.y(), x, y) <= wall.thickness() / 2) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private double surface(Level level, double x, double y) {
+    double base = base(level, x, y);
+    return base == Piece.ON_THE_GROUND ? ground.heightAt(x, y) : base;
   }
 
   /** A thin thing that may let people past where it stood is a way through, like a gate. */
@@ -174,7 +232,7 @@ final class Pieces {
   }
 
   /** A thing as a stroke along its longer side, as wide as its shorter one. */
-  private Piece piece(Upright thing, Appearance looks, Lie lie, Ref of, int state) {
+  private Piece piece(Upright thing, Appearance looks, Lie lie, double base, Ref of, int state) {
     boolean wide = lie.width() > lie.depth();
     double turn = StrictMath.toRadians(wide ? thing.facing() + 90 : thing.facing());
     double half = Math.min(lie.width(), lie.depth()) / 2;
@@ -190,7 +248,7 @@ final class Pieces {
         x + dx,
         y + dy,
         half,
-        base(thing.level(), x, y),
+        base,
         lie.height(),
         looks.stops(),
         looks.cover() * stands,

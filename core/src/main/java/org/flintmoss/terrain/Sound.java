@@ -36,7 +36,7 @@ public final class Sound {
    *
    * @param loudness metres over open ground
    */
-  public void spread(double x, double y, double loudness, int[] gates) {
+  public void spread(double x, double y, double loudness, Stand stand) {
     for (int i = 0; i < many; i++) {
       left[touched[i]] = 0;
       done[touched[i]] = false;
@@ -48,12 +48,12 @@ public final class Sound {
       int square = open.pop();
       if (!done[square]) {
         done[square] = true;
-        expand(square, gates);
+        expand(square, stand);
       }
     }
   }
 
-  private void expand(int square, int[] gates) {
+  private void expand(int square, Stand stand) {
     int column = square % columns;
     int row = square / columns;
     double x = (column + 0.5) * SQUARE;
@@ -70,7 +70,7 @@ public final class Sound {
       if (!done[next] && beyond > left[next]) {
         double toX = x + DX[way] * SQUARE;
         double toY = y + DY[way] * SQUARE;
-        reach(next, beyond - obstacles.muffles(x, y, toX, toY, gates));
+        reach(next, beyond - obstacles.muffles(x, y, toX, toY, stand));
       }
     }
   }

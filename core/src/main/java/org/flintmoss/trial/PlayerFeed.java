@@ -79,6 +79,9 @@ public final class PlayerFeed {
                         it.standing().side().id(),
                         it.standing().kind().id()))
             .toList(),
+        IntStream.range(0, plan.movables().many())
+            .mapToObj(it -> plan.movables().ref(it).id())
+            .toList(),
         changed(new TrialMessage.Objectives(objectives())).objectives(),
         gates(),
         ids(mission.markers(), marker -> world.told().marked(marker, seat)),

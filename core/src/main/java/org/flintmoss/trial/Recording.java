@@ -32,7 +32,7 @@ public record Recording(
     @Min(0) @Max(1_728_000) int steps,
     @Size(max = 100_000) List<@Pattern(regexp = "[0-9a-f]{16}") String> hashes) {
   /** Changes whenever the same inputs may lead somewhere else. */
-  public static final int ENGINE = 18;
+  public static final int ENGINE = 19;
 
   /** Steps between two kept hashes. */
   public static final int EVERY = 20;

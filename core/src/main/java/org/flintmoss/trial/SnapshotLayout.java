@@ -10,11 +10,20 @@ import java.util.stream.Collectors;
  *
  * <p>A snapshot, big-endian: step and base step as uint32 (base 0: everything), then until the end,
  * for each unit that changed since the base: its number as uint16 and a mask byte. Mask {@value
- * #GONE} says that it can no longer be seen; otherwise bit i says that field i follows.
+ * #GONE} says that it can no longer be seen; otherwise bit i says that field i follows. After the
+ * units, for each thing that lies elsewhere than in the base, or than where it was set down: its
+ * number among those that may move as uint16, the mask {@value #THING}, and as int32 metres east
+ * and north and how high its foot is above the zero of heights, times {@value #CENTIMETRE}.
  */
 public final class SnapshotLayout {
   /** The mask of a unit that can no longer be seen. */
   public static final int GONE = 0x80;
+
+  /** The mask of a thing that may move. */
+  public static final int THING = 0x81;
+
+  /** The scale of where things lie, metres. */
+  static final double CENTIMETRE = 0.01;
 
   /** A number on the wire. */
   public enum Wire {
@@ -106,6 +115,10 @@ public final class SnapshotLayout {
         + "}\n\n"
         + "/** The mask of a unit that can no longer be seen. */\n"
         + "export const GONE = %d;\n\n".formatted(GONE)
+        + "/** The mask of a thing that may move. */\n"
+        + "export const THING = %d;\n\n".formatted(THING)
+        + "/** The scale of where things lie, metres. */\n"
+        + "export const CENTIMETRE = %s;\n\n".formatted(CENTIMETRE)
         + "/** The fields of a unit in their order on the wire. */\n"
         + "export const UNIT_FIELDS = [\n"
         + table

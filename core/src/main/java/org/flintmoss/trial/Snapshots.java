@@ -4,6 +4,7 @@ import java.nio.ByteBuffer;
 import java.util.Arrays;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.MovableTable;
 
 /** Encodes what one seat may know, as the difference from a snapshot that it has acknowledged. */
 public final class Snapshots {
@@ -13,11 +14,15 @@ public final class Snapshots {
   private static final int KEPT = 64;
   private static final int WIDTH = SnapshotLayout.FIELDS.size();
 
-  /** What was sent at a step: for each unit its fields, or nothing where it was not seen. */
-  private record Sent(int step, int[] fields, boolean[] seen) {}
+  /**
+   * What was sent at a step: for each unit its fields, or nothing where it was not seen; where each
+   * thing lies that may move, by threes.
+   */
+  private record Sent(int step, int[] fields, boolean[] seen, int[] places) {}
 
   private final World world;
   private final Known known;
+  private final MovableTable movables;
   private final Sent[] kept = new Sent[KEPT];
   private Sent acknowledged;
   private int count;
@@ -26,6 +31,7 @@ public final class Snapshots {
   /** Snapshots of a world for a seat. */
   public Snapshots(World world, int seat) {
     this.world = world;
+    movables = world.plan().movables();
     known = new Known(world, seat);
   }
 
@@ -61,17 +67,27 @@ public final class Snapshots {
   public byte[] next() {
     Sent now = look();
     kept[count++ % KEPT] = now;
-    ByteBuffer bytes = ByteBuffer.allocate(8 + world.plan().units() * (3 + 4 * WIDTH));
+    int most = 8 + world.plan().units() * (3 + 4 * WIDTH) + movables.many() * (3 + 4 * 3);
+    ByteBuffer bytes = ByteBuffer.allocate(most);
     bytes.putInt(now.step).putInt(acknowledged == null ? 0 : acknowledged.step);
     for (int other = 0; other < world.plan().units(); other++) {
       write(bytes, now, other);
+    }
+    for (int thing = 0; thing < movables.many(); thing++) {
+      place(bytes, now, thing);
     }
     return Arrays.copyOf(bytes.array(), bytes.position());
   }
 
   private Sent look() {
     int units = world.plan().units();
-    Sent now = new Sent(world.read().step(), new int[units * WIDTH], new boolean[units]);
+    int[] places = new int[3 * movables.many()];
+    for (int thing = 0; thing < movables.many(); thing++) {
+      places[3 * thing] = scaled(world.read().thingX(movables.thing(thing)));
+      places[3 * thing + 1] = scaled(world.read().thingY(movables.thing(thing)));
+      places[3 * thing + 2] = scaled(world.read().thingFoot(movables.thing(thing)));
+    }
+    Sent now = new Sent(world.read().step(), new int[units * WIDTH], new boolean[units], places);
     for (int other = 0; other < units; other++) {
       now.seen[other] = known.knows(other);
       if (now.seen[other]) {
@@ -133,6 +149,27 @@ public final class Snapshots {
         if ((mask & 1 << field.ordinal()) != 0) {
           put(bytes, field, now.fields[other * WIDTH + field.ordinal()]);
         }
+      }
+    }
+  }
+
+  private static int scaled(double metres) {
+    return (int) Math.floor(metres / SnapshotLayout.CENTIMETRE + 0.5);
+  }
+
+  private void place(ByteBuffer bytes, Sent now, int thing) {
+    boolean same = true;
+    for (int axis = 0; axis < 3; axis++) {
+      int known =
+          acknowledged == null
+              ? scaled(movables.first(thing, axis))
+              : acknowledged.places[3 * thing + axis];
+      same &= known == now.places[3 * thing + axis];
+    }
+    if (!same) {
+      bytes.putShort((short) thing).put((byte) SnapshotLayout.THING);
+      for (int axis = 0; axis < 3; axis++) {
+        bytes.putInt(now.places[3 * thing + axis]);
       }
     }
   }

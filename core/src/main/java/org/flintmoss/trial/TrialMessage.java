@@ -69,6 +69,8 @@ public sealed interface TrialMessage {
    * @param unit the number of the player's unit
    * @param companions whether anybody plays along whom the player can tell what to do
    * @param units everybody who acts, by their numbers
+   * @param movables the ids of the props and fixtures that may move, by the numbers that snapshots
+   *     give them
    * @param notes those that the player was shown before, the earliest first
    */
   record Hello(
@@ -79,6 +81,7 @@ public sealed interface TrialMessage {
       int unit,
       boolean companions,
       List<Person> units,
+      List<String> movables,
       List<ShownObjective> objectives,
       Map<String, Gate.State> gates,
       List<String> markers,

@@ -25,8 +25,8 @@ import org.junit.jupiter.api.Test;
 class SamenessTest {
   private static final String FIRST_LIGHT = "59d77c1678bbe9b6";
   private static final String STACKS = "1d706f454e641ccd";
-  private static final String RACE = "bf4410e3cda7c5e9";
-  private static final String HARROW = "4b80f0fc466df1b0";
+  private static final String RACE = "2eb64a14b92cb7eb";
+  private static final String HARROW = "2e415bf3d015fe06";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

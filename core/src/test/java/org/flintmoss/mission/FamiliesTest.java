@@ -35,7 +35,6 @@ class FamiliesTest {
     return Stream.of(
         new Sample("/placeNames/a", "{'name':'a'," + AT + ",'facing':12.5,'letters':'large'}"),
         new Sample("/effects/a", "{'name':'a','look':'smoke'," + AT + ",'radius':4,'on':false}"),
-        new Sample("/cargo/a", "{'name':'a','look':'keg'," + AT + ",'facing':0,'mass':45}"),
         new Sample(
             "/craft/a",
             "{'name':'a','look':'boat','side':%s,%s,'facing':0,'seats':4,'bears':300}"
@@ -60,16 +59,17 @@ class FamiliesTest {
                 .formatted(ref("starts", "p"))),
         new Sample(
             "/props/a",
-            "{'name':'a','kind':%s,%s,'facing':0,'scale':1.5,'begins':{'type':'look','look':%s},'stands':'gone','drops':{'d':{'order':'a0','item':%s,'count':{'value':2,'levels':{},'perPlayer':0},'chance':{'value':50,'levels':{},'perPlayer':0}}},'wear':'overgrown','sunk':0.4,'tilt':30}"
+            "{'name':'a','kind':%s,%s,'atop':{'type':'upon','thing':%s},'facing':0,'scale':1.5,'begins':{'type':'look','look':%s},'stands':'gone','drops':{'d':{'order':'a0','item':%s,'count':{'value':2,'levels':{},'perPlayer':0},'chance':{'value':50,'levels':{},'perPlayer':0}}},'wear':'overgrown','sunk':0.4,'tilt':30}"
                 .formatted(
                     ref("thingKinds", "crate"),
                     AT,
+                    ref("props", ""),
                     ref("looks", "look-plain"),
                     ref("itemKinds", "salve"))),
         new Sample("/looks/a", "{'name':'a'}"),
         new Sample(
             "/thingKinds/a",
-            "{'name':'a','footprint':{'type':'round','radius':0.5},'material':'cloth','looks':{'l':{'order':'a0','look':%s,'drawing':{'s':{'order':'a0','shape':{'type':'bow','x':-1,'y':0,'overX':0,'overY':1.5,'toX':1,'toY':0},'filled':true}},'height':0,'stops':{'movement':false,'sight':true,'shots':false,'sound':2},'cover':0,'light':3}},'breaks':{'type':'harmed','strength':{'value':40,'levels':{},'perPlayer':0},'armour':{'hand':0,'shot':0.5,'blast':0,'fire':0},'cracks':{'type':'marked','look':%1$s,'share':{'value':50,'levels':{},'perPlayer':0}},'leaves':{'type':'debrisFor','look':%1$s,'seconds':{'value':9,'levels':{},'perPlayer':0}},'noise':12,'effect':{'type':'nothing'},'drops':{}},'uses':{'u':{'order':'a0','verb':'Draw','open':{'type':'side','side':%s},'offered':{'type':'while','look':%s},'seconds':2,'times':1,'counted':'each','noise':3,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'letsLook','thing':%s,'look':%s},'passing':true,'turns':{'type':'intoFor','look':%s,'seconds':{'value':3,'levels':{},'perPlayer':0}},'tells':'Dust.'}}}"
+            "{'name':'a','footprint':{'type':'round','radius':0.5},'material':'cloth','hold':{'type':'loose','mass':12.5,'grip':20,'pushed':true,'carried':'two'},'looks':{'l':{'order':'a0','look':%s,'drawing':{'s':{'order':'a0','shape':{'type':'bow','x':-1,'y':0,'overX':0,'overY':1.5,'toX':1,'toY':0},'filled':true}},'height':0,'stops':{'movement':false,'sight':true,'shots':false,'sound':2},'cover':0,'light':3}},'breaks':{'type':'harmed','strength':{'value':40,'levels':{},'perPlayer':0},'armour':{'hand':0,'shot':0.5,'blast':0,'fire':0},'cracks':{'type':'marked','look':%1$s,'share':{'value':50,'levels':{},'perPlayer':0}},'leaves':{'type':'debrisFor','look':%1$s,'seconds':{'value':9,'levels':{},'perPlayer':0}},'noise':12,'effect':{'type':'nothing'},'drops':{}},'uses':{'u':{'order':'a0','verb':'Draw','open':{'type':'side','side':%s},'offered':{'type':'while','look':%s},'seconds':2,'times':1,'counted':'each','noise':3,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'letsLook','thing':%s,'look':%s},'passing':true,'turns':{'type':'intoFor','look':%s,'seconds':{'value':3,'levels':{},'perPlayer':0}},'tells':'Dust.'}}}"
                 .formatted(
                     ref("looks", "look-plain"),
                     ref("sides", "keepers"),
@@ -117,7 +117,7 @@ class FamiliesTest {
         "/placeNames/a | /facing | 360",
         "/effects/a | /radius | 0",
         "/effects/a | /radius | 1e9",
-        "/cargo/a | /mass | -1",
+        "/thingKinds/a | /hold/mass | 0",
         "/craft/a | /seats | 501",
         "/views/a | /width | 0.5",
         "/zones/a | /height/low | -1e6",

@@ -75,7 +75,7 @@ class MigrationsTest {
     assertThat(mission.zones()).isEqualTo(today.zones());
     assertThat(mission.routes()).isEqualTo(today.routes());
     assertThat(mission.walls()).isEqualTo(today.walls());
-    assertThat(mission.props()).isEqualTo(today.props());
+    assertThat(today.props()).containsAllEntriesOf(mission.props());
     assertThat(mission.folders()).isEmpty();
   }
 
@@ -222,6 +222,47 @@ class MigrationsTest {
     assertThat(mission.usesOf(now).get("u1").verb()).isEqualTo("Knock");
     assertThat(mission.usesOf(now).get("first").verb()).isEqualTo("Pull");
     assertThat(mission.usesOf(mission.fixtures().get("fixture-bell"))).isEmpty();
+  }
+
+  @Test
+  void aDocumentOfTheTwentiethShapeIsReadAsTheSameMissionToday() throws IOException {
+    Mission mission = MissionReader.read(Migrations.upgrade(kept(20)));
+    assertThat(mission).isEqualTo(Samples.demo("relight-the-harrow").mission());
+  }
+
+  @Test
+  void whatWasCargoIsALoosePropInMissionsAndInBundles() throws IOException {
+    ObjectNode old = (ObjectNode) kept(20);
+    JsonNode kegs = old.at("/cargo/cargo-kegs");
+    ((ObjectNode) old.get("cargo"))
+        .set("third", ((ObjectNode) kegs.deepCopy()).put("mass", 60.5).put("name", "Full"));
+    ((ObjectNode) old.get("cargo")).set("fourth", kegs.deepCopy());
+    ObjectNode edition =
+        old.withObject("bundles").putObject("b").putObject("editions").putObject("e");
+    edition.putObject("parts").putObject("cargo").set("k", kegs.deepCopy());
+    edition
+        .putObject("parameters")
+        .putObject("p")
+        .putArray("targets")
+        .add(Json.MAPPER.createObjectNode().put("pointer", "/cargo/k/name"));
+    old.withObject("todos")
+        .putObject("t")
+        .putObject("thing")
+        .put("family", "cargo")
+        .put("id", "third");
+    JsonNode now = Migrations.upgrade(old);
+    assertThat(now.has("cargo")).isFalse();
+    assertThat(now.at("/props/third/kind/id").asString())
+        .isNotEqualTo(now.at("/props/cargo-kegs/kind/id").asString());
+    assertThat(now.at("/props/fourth/kind")).isEqualTo(now.at("/props/cargo-kegs/kind"));
+    JsonNode kind = now.at("/thingKinds/" + now.at("/props/third/kind/id").asString());
+    assertThat(kind.at("/hold/mass").asDouble()).isEqualTo(60.5);
+    assertThat(kind.at("/name").asString()).contains("60.5 kg");
+    assertThat(now.at("/todos/t/thing/family").asString()).isEqualTo("props");
+    JsonNode bundled = now.at("/bundles/b/editions/e");
+    assertThat(bundled.at("/parts/cargo").isMissingNode()).isTrue();
+    assertThat(bundled.at("/parts/props/k/kind")).isEqualTo(now.at("/props/cargo-kegs/kind"));
+    assertThat(bundled.at("/parameters/p/targets/0/pointer").asString()).isEqualTo("/props/k/name");
   }
 
   @Test

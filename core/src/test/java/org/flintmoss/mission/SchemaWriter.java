@@ -15,10 +15,12 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.catalogue.Breaks;
+import org.flintmoss.mission.catalogue.Hold;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Stroke;
 import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
+import org.flintmoss.mission.ground.Atop;
 import org.flintmoss.mission.ground.Begins;
 import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Route;
@@ -56,8 +58,10 @@ public final class SchemaWriter {
       List.of(
           Action.class,
           Amount.class,
+          Atop.class,
           Begins.class,
           Breaks.class,
+          Hold.class,
           Breaks.Cracks.class,
           Breaks.Leaves.class,
           Bundle.Value.class,

@@ -13,6 +13,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Obstacles;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -102,8 +103,8 @@ class DeckPartsTest {
   @Test
   void aParapetHidesWhatRailsDoNot() {
     Stage stage = platform().railing("a", 1.1, "rails");
-    int[] none = {};
     Obstacles rails = Obstacles.of(stage.mission(), stage.ground());
+    Stand none = rails.first();
     Obstacles parapet = Obstacles.of(stage.railing("a", 1.1, "parapet").mission(), stage.ground());
     assertThat(rails.clear(30, 50, 8.5, 50, 50, 8.5, Obstacles.Line.SIGHT, none)).isTrue();
     assertThat(parapet.clear(30, 50, 8.5, 50, 50, 8.5, Obstacles.Line.SIGHT, none)).isFalse();

@@ -17,6 +17,7 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -110,7 +111,7 @@ class HousesTest {
                     .formatted(storey));
     Obstacles obstacles = Obstacles.of(stage.mission(), stage.ground());
     double floor = storey.equals("s0") ? 5 : 8;
-    int[] none = {};
+    Stand none = obstacles.first();
     for (double above : new double[] {0.5, 1.5, 2.5}) {
       double z = floor + above;
       boolean seen = obstacles.clear(46, 30, z, 46, 44, z, Obstacles.Line.SIGHT, none);

@@ -8,6 +8,7 @@ import org.flintmoss.navigation.map.ConnectedComponentsTest;
 import org.flintmoss.navigation.map.NavigationGraph;
 import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -51,7 +52,7 @@ class NarrowTest {
     NavigationMap map = Walks.map(stage, new Ground(ConnectedComponentsTest.hills(random)), 0.3);
     NavigationGraph graph = map.graph();
     int[] around = new int[graph.mostNeighbours()];
-    int[] closed = new int[graph.obstacles.changing()];
+    Stand closed = graph.obstacles.open();
     int shifted = 0;
     for (int place = graph.cells(); place < graph.places(); place++) {
       int many = map.free(place) ? map.steps(place, around) : 0;

@@ -75,7 +75,7 @@ class HalfMadeTest {
         double x = world.read().x(unit);
         double y = world.read().y(unit);
         assertThat(
-                world.plan().obstacles().clear(x, y, 0.15, 1.8, new int[] {0})
+                world.plan().obstacles().clear(x, y, 0.15, 1.8, world.plan().obstacles().first())
                     || !world.read().up(unit))
             .as("%s at %s, %s in step %s", world.plan().name(unit), x, y, step)
             .isTrue();

@@ -49,8 +49,10 @@ class OpeningsTest {
 
   @Test
   void soundComesThroughASlitThatLetsIt() {
-    assertThat(wall(10, false, false).muffles(30, 10, 30, 30, new int[0])).isEqualTo(40);
-    assertThat(wall(10, false, true).muffles(30, 10, 30, 30, new int[0])).isZero();
+    Obstacles shut = wall(10, false, false);
+    Obstacles open = wall(10, false, true);
+    assertThat(shut.muffles(30, 10, 30, 30, shut.first())).isEqualTo(40);
+    assertThat(open.muffles(30, 10, 30, 30, open.first())).isZero();
   }
 
   @Test

@@ -117,11 +117,11 @@ public final class RaceMaker extends DemoMaker {
         brings who leaves back to their checkpoint, players alone
 
       zone [Spout]
-        pushes toward 90 ° at 6 m/s
+        pushes everything toward 90 ° at 6 m/s
           while [Spout] is on
 
       zone [The ebb]
-        pushes toward 90 ° at 0.5 m/s, silently
+        pushes everything toward 90 ° at 0.5 m/s, silently
 
       zone [Mussel bed]
         slows to 60 % of their pace

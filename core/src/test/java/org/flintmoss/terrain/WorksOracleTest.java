@@ -59,14 +59,16 @@ class WorksOracleTest {
       if (close(point, radius) || close(line, radius) || close(line, 0)) {
         continue;
       }
-      assertThat(obstacles.clear(x, y, radius, 1.8, new int[0])).isEqualTo(point >= radius);
+      assertThat(obstacles.clear(x, y, radius, 1.8, obstacles.first())).isEqualTo(point >= radius);
       assertThat(obstacles.near(x, y, radius)).isEqualTo(point < radius);
-      assertThat(obstacles.clear(x, y, toX, toY, radius, Obstacles.ON_THE_GROUND, 1.8, new int[0]))
+      assertThat(
+              obstacles.clear(
+                  x, y, toX, toY, radius, Obstacles.ON_THE_GROUND, 1.8, obstacles.first()))
           .isEqualTo(line >= radius);
-      assertThat(obstacles.clear(x, y, 6, toX, toY, 6, Obstacles.Line.SIGHT, new int[0]))
+      assertThat(obstacles.clear(x, y, 6, toX, toY, 6, Obstacles.Line.SIGHT, obstacles.first()))
           .as("sight at a metre, below the top of the walls")
           .isEqualTo(line >= 0);
-      assertThat(obstacles.clear(x, y, 9, toX, toY, 9, Obstacles.Line.SIGHT, new int[0]))
+      assertThat(obstacles.clear(x, y, 9, toX, toY, 9, Obstacles.Line.SIGHT, obstacles.first()))
           .as("sight over them")
           .isTrue();
     }
@@ -89,8 +91,8 @@ class WorksOracleTest {
       };
       double before = nearest(List.of(wall), at[0], at[1], at[0], at[1]);
       double[] from = at.clone();
-      obstacles.pushOut(at, 0.4, Obstacles.ON_THE_GROUND, 1.8, new int[0]);
-      assertThat(obstacles.clear(at[0], at[1], 0.4 - 1e-6, 1.8, new int[0])).isTrue();
+      obstacles.pushOut(at, 0.4, Obstacles.ON_THE_GROUND, 1.8, obstacles.first());
+      assertThat(obstacles.clear(at[0], at[1], 0.4 - 1e-6, 1.8, obstacles.first())).isTrue();
       assertThat(Segments.length(from[0], from[1], at[0], at[1]))
           .isCloseTo(Math.max(0, 0.4 + HALF - before), within(1e-6));
     }
@@ -118,7 +120,7 @@ class WorksOracleTest {
         continue;
       }
       long crossed = Arrays.stream(apart).filter(it -> it < HALF).count();
-      assertThat(obstacles.muffles(way[0], way[1], way[2], way[3], new int[0]))
+      assertThat(obstacles.muffles(way[0], way[1], way[2], way[3], obstacles.first()))
           .isEqualTo(crossed * 40);
     }
   }

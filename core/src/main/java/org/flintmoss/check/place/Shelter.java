@@ -6,6 +6,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
+import org.flintmoss.terrain.Stand;
 
 /** What shelters a unit at a point from shots, bearing by bearing. */
 public final class Shelter {
@@ -56,7 +57,7 @@ public final class Shelter {
       double bearing) {
     double east = StrictMath.sin(StrictMath.toRadians(bearing));
     double north = StrictMath.cos(StrictMath.toRadians(bearing));
-    int[] gates = obstacles.first();
+    Stand stand = obstacles.first();
     double reach = 0;
     double cover = 0;
     for (double far = STRIDE; far <= FAR; far += STRIDE) {
@@ -69,10 +70,10 @@ public final class Shelter {
       boolean hits =
           ground.clear(fx, fy, fz, x, y, z)
               && decks.clear(fx, fy, fz, x, y, z)
-              && obstacles.clear(fx, fy, fz, x, y, z, Obstacles.Line.SHOT, gates);
+              && obstacles.clear(fx, fy, fz, x, y, z, Obstacles.Line.SHOT, stand);
       if (hits) {
         reach = far;
-        cover = obstacles.cover(fx, fy, fz, x, y, z, gates);
+        cover = obstacles.cover(fx, fy, fz, x, y, z, stand);
       }
     }
     return new Ray(bearing, reach, cover);

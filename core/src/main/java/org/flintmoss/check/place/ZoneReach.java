@@ -39,6 +39,7 @@ import org.flintmoss.script.CrowdFinder;
 import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Stand;
 import org.flintmoss.terrain.Tide;
 
 /**
@@ -61,7 +62,7 @@ final class ZoneReach {
   private final Land land;
   private final ActorIndex actors;
   private final List<Act.Deed> deeds;
-  private final int[] gates;
+  private final Stand gates;
   private final double lowest;
   private final Set<Integer> moved = new HashSet<>();
   private final Map<Way, NavigationMap> maps = new HashMap<>();
@@ -247,11 +248,10 @@ final class ZoneReach {
   /**
    * How gates and things stand when each is out of the way that is at first or ever comes to be.
    */
-  private int[] gates() {
-    int[] stands = land.obstacles().passable();
+  private Stand gates() {
+    Stand stands = land.obstacles().open();
+    Stand passable = land.obstacles().passable();
     List<String> all = List.copyOf(mission.gates().keySet());
-    int[] open = land.obstacles().open();
-    System.arraycopy(open, all.size(), stands, all.size(), open.length - all.size());
     for (int gate = 0; gate < all.size(); gate++) {
       Ref ref = new Ref(Family.GATES, all.get(gate));
       boolean opened =
@@ -269,9 +269,7 @@ final class ZoneReach {
                           (effect instanceof Use.OpensGate opens && opens.gate().equals(ref))
                               || (effect instanceof Use.TurnsGate turns
                                   && turns.gate().equals(ref)));
-      if (opened) {
-        stands[gate] = Gate.State.OPEN.ordinal();
-      }
+      stands = stands.with(gate, opened ? Gate.State.OPEN.ordinal() : passable.state(gate));
     }
     return stands;
   }

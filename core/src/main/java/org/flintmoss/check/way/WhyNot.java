@@ -18,6 +18,7 @@ import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.path.PathFinder;
 import org.flintmoss.navigation.reach.ReachabilityDiagnosis;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Stand;
 
 /**
  * Whether somebody gets to a place on foot, and if not, how far they get, what stops them there and
@@ -74,7 +75,7 @@ public record WhyNot(
     }
     ReachabilityDiagnosis.Found found =
         ReachabilityDiagnosis.look(
-            map, ways.water(), ways.gates(), who.deck(), who.x(), who.y(), to, x, y);
+            map, ways.water(), ways.stand(), who.deck(), who.x(), who.y(), to, x, y);
     Telling telling = new Telling(mission, who);
     return found.led() ? telling.barred(found) : telling.apart(x, y);
   }
@@ -83,9 +84,9 @@ public record WhyNot(
    * What is true of the ground at the time.
    *
    * @param water its level, metres
-   * @param gates how they stand; not to be changed
+   * @param stand how all stands; not to be changed
    */
-  public record Ways(double water, int[] gates) {}
+  public record Ways(double water, Stand stand) {}
 
   private static WhyNot there(
       Who who, NavigationMap map, PathFinder finder, double[] way, int corners) {

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.SortedMap;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Building;
-import org.flintmoss.mission.ground.Cargo;
 import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Craft;
 import org.flintmoss.mission.ground.Crossing;
@@ -62,13 +61,12 @@ public record Parts(
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Building> buildings,
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Road> roads,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Crossing> crossings,
-    @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
+    @Size(max = 1200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Prop> props,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Item> items,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Fixture> fixtures,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Marker> markers,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlaceName> placeNames,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Effect> effects,
-    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Cargo> cargo,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Craft> craft,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid View> views,
     @Size(max = 100) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Note> notes,

@@ -32,6 +32,8 @@ import org.flintmoss.mission.word.Thing;
  * @param playerInput whether it has hands to work fixtures, take items up and help others up;
  *     beasts have none
  * @param load most that it carries in its pack, kilograms
+ * @param pushes the heaviest loose thing that it just cannot push any more, kilograms; 0 for
+ *     nothing
  * @param weapons what it carries, in the order in which it reaches for them
  */
 public record Kind(
@@ -52,6 +54,7 @@ public record Kind(
     @Valid Sight sight,
     boolean hands,
     @DecimalMin("0") @DecimalMax("10000") double load,
+    @DecimalMin("0") @DecimalMax("1000000") double pushes,
     @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons)
     implements Thing {
   /** The drawing inside the stone. */

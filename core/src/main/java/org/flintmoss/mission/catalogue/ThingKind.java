@@ -20,6 +20,7 @@ import org.flintmoss.mission.word.Thing;
  * An entry of the catalogue: what a prop or a fixture is.
  *
  * @param material what it is made of
+ * @param hold whether it stays where it stands, or is moved
  * @param looks the ways it appears; the first by order is the one it begins with
  * @param breaks whether it breaks, and what comes of it
  * @param uses what can be done with each fixture of the kind, beside what that fixture adds
@@ -28,6 +29,7 @@ public record ThingKind(
     @Size(min = 1, max = 60) String name,
     @Valid Footprint footprint,
     Material material,
+    @Valid Hold hold,
     @Size(min = 1, max = ThingKind.MOST_LOOKS)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Appearance> looks,
     @Valid Breaks breaks,

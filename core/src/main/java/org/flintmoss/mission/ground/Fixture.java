@@ -19,6 +19,7 @@ import org.flintmoss.mission.word.Standing;
 /**
  * A thing that units within {@value #REACH} m of it can use.
  *
+ * @param atop on what else than that level it stands when play begins
  * @param scale how many times as large it is as its kind says, each way
  * @param begins the look that it begins with
  * @param stands whether it stands there when play begins
@@ -32,6 +33,7 @@ public record Fixture(
     @Valid @Names(Family.THING_KINDS) Ref kind,
     @Valid Position position,
     @Valid Level level,
+    @Valid Atop atop,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @DecimalMin("0.1") @DecimalMax("10") double scale,
     @Valid Begins begins,

@@ -19,6 +19,7 @@ import org.flintmoss.mission.word.Standing;
 /**
  * A thing that stands there: cover, obstacle, or plain decoration.
  *
+ * @param atop on what else than that level it stands when play begins
  * @param scale how many times as large it is as its kind says, each way
  * @param begins the look that it begins with
  * @param stands whether it stands there when play begins
@@ -33,6 +34,7 @@ public record Prop(
     @Valid @Names(Family.THING_KINDS) Ref kind,
     @Valid Position position,
     @Valid Level level,
+    @Valid Atop atop,
     @DecimalMin("0") @DecimalMax(value = "360", inclusive = false) double facing,
     @DecimalMin("0.1") @DecimalMax("10") double scale,
     @Valid Begins begins,

@@ -19,6 +19,9 @@ public sealed interface Upright extends Thing permits Prop, Fixture {
   /** What it stands on. */
   Level level();
 
+  /** On what else than that level it stands when play begins. */
+  Atop atop();
+
   /** The bearing that it faces, degrees clockwise from north. */
   double facing();
 

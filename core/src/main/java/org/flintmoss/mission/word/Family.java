@@ -65,8 +65,6 @@ public enum Family {
   PLACE_NAMES("placeNames", "place name"),
   @JsonProperty("effects")
   EFFECTS("effects", "effect", Trait.TOLD_APART),
-  @JsonProperty("cargo")
-  CARGO("cargo", "cargo"),
   @JsonProperty("craft")
   CRAFT("craft", "craft"),
   @JsonProperty("views")
@@ -157,7 +155,6 @@ public enum Family {
   /** The plural word shown to people, such as {@code player starts}. */
   public String words() {
     return switch (this) {
-      case CARGO -> "pieces of cargo";
       case CRAFT -> "craft";
       case COPIES -> "copies of bundles";
       case THING_KINDS -> "kinds of things";

@@ -124,15 +124,30 @@ public sealed interface Work {
       @Measured(value = "s", fresh = 0) @DecimalMin("0") @DecimalMax("3600") @Valid Pinned rest)
       implements Work {}
 
+  /** Whom and what a push carries along. */
+  enum Pushed {
+    @Word("everything")
+    @JsonProperty("all")
+    ALL,
+    @Word("people")
+    @JsonProperty("people")
+    PEOPLE,
+    @Word("loose things")
+    @JsonProperty("things")
+    THINGS
+  }
+
   /**
    * Carries along. Hard pushes carry over rims; upward they lift what flies, and throw others.
    *
+   * @param what whom and what it pushes
    * @param bearing toward which, degrees clockwise from north
    * @param speed metres a second
    * @param rise metres a second upward, less than 0 for downward
    */
-  @Phrase(value = "pushes toward {bearing} at {speed}[, rising at {rise}]", group = "Pushes")
+  @Phrase(value = "pushes {what} toward {bearing} at {speed}[, rising at {rise}]", group = "Pushes")
   record Pushes(
+      Pushed what,
       @Measured(value = "°", fresh = 90) @DecimalMin("0") @DecimalMax("360") double bearing,
       @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed,
       @Measured(value = "m/s", fresh = 0) @DecimalMin("-20") @DecimalMax("20") @Valid Pinned rise)
@@ -140,9 +155,10 @@ public sealed interface Work {
 
   /** Carries along a route, round its bends. */
   @Phrase(
-      value = "pushes along {route} at {speed}[, rising at {rise}]",
+      value = "pushes {what} along {route} at {speed}[, rising at {rise}]",
       group = "Pushes along a route")
   record PushesAlong(
+      Pushed what,
       @Valid @Names(Family.ROUTES) Ref route,
       @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed,
       @Measured(value = "m/s", fresh = 0) @DecimalMin("-20") @DecimalMax("20") @Valid Pinned rise)

@@ -3,6 +3,7 @@ package org.flintmoss.navigation.map;
 import java.util.Arrays;
 import java.util.BitSet;
 import org.flintmoss.mission.sentence.CalledOff;
+import org.flintmoss.terrain.Stand;
 
 /**
  * Which places can be stood on, and which of those are joined. Each block of the lattice is divided
@@ -42,7 +43,7 @@ final class ConnectedComponents {
   private final Leads leads = new Leads();
 
   /** Of a whole lattice. */
-  static ConnectedComponents of(NavigationGraph graph, double water, int[] stand) {
+  static ConnectedComponents of(NavigationGraph graph, double water, Stand stand) {
     BitSet all = new BitSet();
     all.set(0, graph.blocks().many());
     IntPages piece = IntPages.of(graph.places(), BLOCKED);
@@ -50,7 +51,7 @@ final class ConnectedComponents {
   }
 
   /** After water or gates have moved, which can only have changed something in some blocks. */
-  ConnectedComponents after(BitSet looked, double water, int[] stand) {
+  ConnectedComponents after(BitSet looked, double water, Stand stand) {
     BitSet turned = new BitSet();
     looked.stream().filter(it -> turns(it, water, stand)).forEach(turned::set);
     return turned.isEmpty()
@@ -59,7 +60,7 @@ final class ConnectedComponents {
   }
 
   /** On a lattice that came of this one's, which can only differ in some blocks. */
-  ConnectedComponents on(NavigationGraph next, BitSet changed, double water, int[] stand) {
+  ConnectedComponents on(NavigationGraph next, BitSet changed, double water, Stand stand) {
     IntPages pieces = piece.copy();
     Arrays.stream(next.gone()).forEach(it -> pieces.put(it, BLOCKED));
     return new ConnectedComponents(next, pieces, parts.clone(), changed, water, stand);
@@ -71,7 +72,7 @@ final class ConnectedComponents {
       Part[] parts,
       BitSet turned,
       double water,
-      int[] stand) {
+      Stand stand) {
     this.graph = graph;
     this.piece = piece;
     this.parts = parts;
@@ -96,7 +97,7 @@ final class ConnectedComponents {
   }
 
   /** Whether a place that could be stood on no longer can, or the other way round. */
-  private boolean turns(int block, double water, int[] stand) {
+  private boolean turns(int block, double water, Stand stand) {
     for (int place : blocks.members(block)) {
       if (graph.free(place, water, stand) != free(place)) {
         return true;
@@ -118,7 +119,7 @@ final class ConnectedComponents {
     return stale;
   }
 
-  private void stand(int block, double water, int[] stand) {
+  private void stand(int block, double water, Stand stand) {
     for (int place : blocks.members(block)) {
       piece.put(place, graph.free(place, water, stand) ? UNDIVIDED : BLOCKED);
     }

@@ -6,6 +6,7 @@ import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.land.NoGoAreas;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Stand;
 
 /**
  * Finds where somebody gets on by a leap, a climb or a drop: from each place where walking ends, it
@@ -69,7 +70,7 @@ final class CrossingFinder {
   private final Decks decks;
   private final double low;
   private final double tall;
-  private final int[] closed;
+  private final Stand closed;
 
   CrossingFinder(NavigationGraph graph, NoGoAreas noGoAreas) {
     this.graph = graph;

@@ -8,6 +8,7 @@ import org.flintmoss.navigation.land.Patch;
 import org.flintmoss.navigation.land.Portals;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Portal;
+import org.flintmoss.terrain.Stand;
 
 /**
  * What joins places that do not lie beside each other on one surface: the middles of gates and
@@ -128,7 +129,7 @@ final class Joins {
       return NONE;
     }
     int place = graph.firstPortal() + number;
-    int[] open = graph.obstacles.open();
+    Stand open = graph.obstacles.open();
     double reach = reach();
     int squares = (int) Math.floor(reach / graph.step()) + 1;
     int[] found = new int[(2 * squares + 1) * (2 * squares + 1) * (1 + decks.many())];
@@ -151,7 +152,7 @@ final class Joins {
   }
 
   /** Whether one gets straight from a fine place into a way through. */
-  private boolean leads(int it, Portal portal, int[] open, double reach) {
+  private boolean leads(int it, Portal portal, Stand open, double reach) {
     double x = graph.x(it);
     double y = graph.y(it);
     double dx = x - portal.x();

@@ -22,6 +22,7 @@ import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Portal;
 import org.flintmoss.terrain.Segments;
+import org.flintmoss.terrain.Stand;
 
 /**
  * The places that ways are made of, for one class of mover: the cells of the ground in open
@@ -92,10 +93,10 @@ public final class NavigationGraph implements Derived {
 
   private final Traits traits;
 
-  /** The states with all in the way that may ever be, and with nothing that changes. */
-  private final int[] closed;
+  /** With all in the way that may ever be, and with nothing that changes. */
+  private final Stand closed;
 
-  private final int[] opened;
+  private final Stand opened;
 
   /** Stands for this lattice where it is told that another came of it. */
   private final Object mark = new Object();
@@ -515,7 +516,7 @@ public final class NavigationGraph implements Derived {
 
   /** The places that a door bars in a state, if nothing else does. */
   public int[] barredBy(Doors.Door door, int state) {
-    int[] alone = obstacles.alone(door.changes(), state);
+    Stand alone = obstacles.alone(door.changes(), state);
     double x = (door.from().x() + door.to().x()) / 2;
     double y = (door.from().y() + door.to().y()) / 2;
     double reach =
@@ -531,11 +532,20 @@ public final class NavigationGraph implements Derived {
   }
 
   /** Whether somebody can stand in the middle of a place. */
-  boolean free(int place, double water, int[] stand) {
+  boolean free(int place, double water, Stand stand) {
     int solid = traits.solid(place);
     return solid != Traits.BARRED
         && level(place, water)
-        && (solid == Traits.CLEAR || stands(place, stand));
+        && (solid == Traits.CLEAR || stands(place, stand))
+        && apart(place, stand);
+  }
+
+  /** Whether nothing that moves lies where somebody stands in the middle of a place. */
+  private boolean apart(int place, Stand stand) {
+    double x = x(place);
+    double y = y(place);
+    double room = isPortal(place) ? mover.radius() - LEAN : radius;
+    return obstacles.apart(x, y, room, feet(deck(place), x, y), low, stand);
   }
 
   private boolean level(int place, double water) {
@@ -546,7 +556,7 @@ public final class NavigationGraph implements Derived {
   }
 
   /** Whether somebody can stand in the middle of a place as far as it is not for the water. */
-  private boolean stands(int place, int[] stand) {
+  private boolean stands(int place, Stand stand) {
     return place < cells
         ? fine.stands(place)
             && cost.firmCell(place, x(place), y(place))
@@ -559,7 +569,7 @@ public final class NavigationGraph implements Derived {
     return stands(place, x, y, opened);
   }
 
-  private boolean stands(int place, double x, double y, int[] stand) {
+  private boolean stands(int place, double x, double y, Stand stand) {
     int deck = deck(place);
     double room = isPortal(place) ? mover.radius() - LEAN : radius;
     return (place >= fine.end() || fine.stands(place))

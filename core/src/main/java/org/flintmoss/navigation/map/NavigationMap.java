@@ -1,13 +1,14 @@
 package org.flintmoss.navigation.map;
 
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Lying;
 import org.flintmoss.terrain.Obstacles;
+import org.flintmoss.terrain.Stand;
 
 /**
  * Where one class of mover can walk at one water level with the gates standing as they do, and
@@ -18,14 +19,14 @@ public final class NavigationMap {
 
   private final NavigationGraph graph;
   private final double water;
-  private final int[] stand;
+  private final Stand stand;
   private final ConnectedComponents components;
   private final Tolls tolls;
 
   private NavigationMap(
       NavigationGraph graph,
       double water,
-      int[] stand,
+      Stand stand,
       ConnectedComponents components,
       Tolls tolls) {
     this.tolls = tolls;
@@ -46,11 +47,13 @@ public final class NavigationMap {
 
   /** What is shut at first and is opened by hand on the way. */
   private static Tolls shutAtFirst(Land land, NavigationGraph graph) {
-    int[] first = land.obstacles().first();
+    Stand first = land.obstacles().first();
     return Tolls.of(
         land.obstacles().doors().stream()
-            .filter(it -> first[it.changes()] != it.open())
-            .map(it -> new Tolls.Shut(it, graph.barredBy(it, first[it.changes()]), it.seconds()))
+            .filter(it -> first.state(it.changes()) != it.open())
+            .map(
+                it ->
+                    new Tolls.Shut(it, graph.barredBy(it, first.state(it.changes())), it.seconds()))
             .toList());
   }
 
@@ -59,9 +62,8 @@ public final class NavigationMap {
   }
 
   /** The map for a mover with the water at a level and the gates standing somehow. */
-  public static NavigationMap of(Land land, Mover mover, double waterLevel, int[] gates) {
+  public static NavigationMap of(Land land, Mover mover, double waterLevel, Stand stand) {
     NavigationGraph graph = NavigationGraph.of(land, mover);
-    int[] stand = gates.clone();
     return new NavigationMap(
         graph, waterLevel, stand, ConnectedComponents.of(graph, waterLevel, stand), Tolls.NONE);
   }
@@ -72,14 +74,15 @@ public final class NavigationMap {
    */
   public NavigationMap on(Land land) {
     NavigationGraph next = NavigationGraph.of(land, graph.mover);
-    int[] first = land.obstacles().passable();
+    Stand first = land.obstacles().passable();
     if (!next.cameOf(graph)) {
       return of(land, graph.mover, water);
     }
     BitSet looked = (BitSet) next.changed().clone();
-    if (!Arrays.equals(first, stand)) {
+    if (!first.sameStates(stand)) {
       looked.or(next.blocks().gated());
     }
+    first.lying().differences(stand.lying()).forEach(it -> next.blocks().near(it, looked));
     return new NavigationMap(
         next, water, first, components.on(next, looked, water, first), shutAtFirst(land, next));
   }
@@ -102,24 +105,40 @@ public final class NavigationMap {
   /**
    * The map of the same ground and mover with water and gates standing otherwise.
    *
-   * @param shut what of the gates that it takes for open has to be opened on the way
+   * @param now how all stands, not to be changed any more
+   * @param shut what of that it takes for open has to be opened on the way
    */
-  public NavigationMap with(double waterLevel, int[] gates, List<Tolls.Shut> shut) {
-    return with(waterLevel, gates).with(Tolls.of(shut));
+  public NavigationMap with(double waterLevel, Stand now, List<Tolls.Shut> shut) {
+    return with(waterLevel, now).with(Tolls.of(shut));
   }
 
-  /** The map of the same ground and mover with water and gates standing otherwise. */
-  public NavigationMap with(double waterLevel, int[] gates) {
+  /**
+   * The map of the same ground and mover with water and all else standing otherwise.
+   *
+   * @param now how all stands, not to be changed any more
+   */
+  public NavigationMap with(double waterLevel, Stand now) {
     BitSet looked = new BitSet();
-    for (int changes = 0; changes < gates.length; changes++) {
-      if (gates[changes] != stand[changes]) {
+    for (int changes = 0; changes < now.changing(); changes++) {
+      if (now.state(changes) != stand.state(changes)) {
         graph.obstacles.spans(changes).forEach(it -> graph.blocks().near(it, looked));
       }
     }
     looked.and(graph.blocks().gated());
+    near(stand.lying(), now.lying(), looked);
     graph.blocks().between(water, waterLevel, looked);
-    ConnectedComponents after = components.after(looked, waterLevel, gates);
-    return new NavigationMap(graph, waterLevel, gates.clone(), after, tolls);
+    ConnectedComponents after = components.after(looked, waterLevel, now);
+    return new NavigationMap(graph, waterLevel, now, after, tolls);
+  }
+
+  /** Adds the blocks near to what lies otherwise, where it lay and where it lies. */
+  private void near(Lying was, Lying is, BitSet looked) {
+    Obstacles.moved(was, is)
+        .forEach(
+            movable -> {
+              graph.obstacles.bounds(was, movable).forEach(it -> graph.blocks().near(it, looked));
+              graph.obstacles.bounds(is, movable).forEach(it -> graph.blocks().near(it, looked));
+            });
   }
 
   /** Whether a crossing can be used: one can stand where it begins and where it ends. */

@@ -17,6 +17,7 @@ import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.KeyedHeap;
+import org.flintmoss.terrain.Stand;
 
 /**
  * The way that somebody would take to where they cannot get if what stops them could be overcome:
@@ -99,7 +100,7 @@ public final class ReachabilityDiagnosis {
 
   private final NavigationMap map;
   private final NavigationGraph graph;
-  private final int[] stand;
+  private final Stand stand;
   private final double water;
   private final double[] cost;
   private final int[] parent;
@@ -112,7 +113,7 @@ public final class ReachabilityDiagnosis {
 
   private final FartherCrossings farther;
 
-  private ReachabilityDiagnosis(NavigationMap map, double water, int[] stand) {
+  private ReachabilityDiagnosis(NavigationMap map, double water, Stand stand) {
     this.map = map;
     this.stand = stand;
     this.water = water;
@@ -134,7 +135,7 @@ public final class ReachabilityDiagnosis {
   public static Found look(
       NavigationMap map,
       double water,
-      int[] stand,
+      Stand stand,
       int deck,
       double x,
       double y,

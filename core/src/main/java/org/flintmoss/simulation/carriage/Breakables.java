@@ -1,7 +1,6 @@
 package org.flintmoss.simulation.carriage;
 
 import org.flintmoss.mission.catalogue.HarmSort;
-import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.Breakable;
 import org.flintmoss.simulation.plan.Chance;
@@ -111,8 +110,9 @@ public final class Breakables {
   private void fall(int thing, Breakable it, int cause, int by) {
     int entry = context.log(Causes.Kind.BROKE, thing, -1, cause, by);
     times.at[thing]++;
-    Position at = things.get(thing).position();
-    context.noises.make(at.x(), at.y(), it.noise(), by, context.now());
+    double x = context.thingPlaces.x(thing);
+    double y = context.thingPlaces.y(thing);
+    context.noises.make(x, y, it.noise(), by, context.now());
     drop(thing, it);
     context.standings.change(it.effect(), entry, by);
     if (it.debris() >= 0) {
@@ -124,15 +124,16 @@ public final class Breakables {
   }
 
   private void drop(int thing, Breakable it) {
-    Position at = things.get(thing).position();
-    int deck = context.plan.decks().under(things.get(thing).level(), at);
+    int deck = context.thingPlaces.deck(thing);
+    double x = context.thingPlaces.x(thing);
+    double y = context.thingPlaces.y(thing);
     long who = Chance.of(things.ref(thing).id());
     for (int drop = 0; drop < it.drops().size(); drop++) {
       Breakable.Falls falls = it.drops().get(drop);
       long turn = (long) times.at[thing] * it.drops().size() + drop;
       boolean falling = Chance.roll(context.seed, Chance.Purpose.DROP, who, turn) < falls.chance();
       if (falls.item() >= 0 && falling) {
-        context.packs.lay(falls.item(), falls.count(), deck, at.x(), at.y());
+        context.packs.lay(falls.item(), falls.count(), deck, x, y);
       }
     }
   }

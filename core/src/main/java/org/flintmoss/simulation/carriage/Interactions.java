@@ -201,6 +201,9 @@ public final class Interactions {
 
   /** Metres from a unit to what a use is of; between two surfaces the height counts. */
   private double far(int unit, FixtureUse of) {
+    if (of.self() >= 0 && plan.movables().movable(of.self()) >= 0) {
+      return farFromMovable(unit, of.self());
+    }
     Position middle = of.middle();
     double x = middle.x();
     double y = middle.y();
@@ -213,6 +216,14 @@ public final class Interactions {
             ? 0
             : context.space.feet(unit) - plan.decks().height(stands, x, y);
     return Math.sqrt(far * far + rise * rise);
+  }
+
+  private double farFromMovable(int unit, int thing) {
+    double far =
+        context.space.distance(unit, context.thingPlaces.x(thing), context.thingPlaces.y(thing));
+    double rise = context.thingPlaces.foot(thing) - context.space.feet(unit);
+    boolean atHand = rise >= 0 && rise < plan.kind(unit).eye();
+    return atHand ? far : Math.sqrt(far * far + rise * rise);
   }
 
   /**

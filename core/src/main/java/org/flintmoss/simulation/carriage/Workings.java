@@ -65,6 +65,9 @@ public final class Workings {
   /** 1 for each working that the script has put to rest. */
   private final Column.Ints rests;
 
+  /** When a working last began or ceased to act; 0 for never. */
+  private final Column.Steps turned;
+
   Workings(CarriageContext context) {
     this.context = context;
     plan = context.plan;
@@ -74,6 +77,7 @@ public final class Workings {
     felt = state.longs("feltWorkings", Rows.of(plan.units()).wide(words));
     holds = state.ints("workingHolds", all.size());
     rests = state.ints("workingRests", all.size());
+    turned = state.steps("workingTurned", 1);
     risen = new long[plan.units() * words];
     rose = new int[plan.units()];
     stale = new boolean[plan.units()];
@@ -149,6 +153,7 @@ public final class Workings {
     boolean turns = this.holds.at[working] != to;
     if (turns) {
       this.holds.at[working] = to;
+      turned.at[0] = context.now();
       allStale = true;
       touch(all.get(working).zone(), all.get(working).of().work().part());
     }
@@ -165,6 +170,12 @@ public final class Workings {
       }
     }
     allStale = true;
+    turned.at[0] = context.now();
+  }
+
+  /** Whether a working has begun or ceased to act in a step or in the one before. */
+  public boolean turned(int now) {
+    return turned.at[0] > 0 && now - turned.at[0] <= 1;
   }
 
   private void touch(int zone, ZonePart part) {

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.movement;
 
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -23,6 +24,8 @@ final class Currents {
   /** What is pushed along a route makes for a point so far ahead on it, metres. */
   private static final double AHEAD = 1;
 
+  private static final int[] NONE = {};
+
   private final MovementContext context;
   private final Workings workings;
   private final int[] pushes;
@@ -32,6 +35,10 @@ final class Currents {
   private final long[] anyPush;
   private final long[] anySlow;
   private final long[] anyTurn;
+
+  /** For each zone its workings that push loose things. */
+  private final int[][] thingPushes;
+
   private final Map<Integer, Line> lines = new HashMap<>();
 
   /** The pieces of a route: from where to where each leads. */
@@ -51,20 +58,107 @@ final class Currents {
     this.context = context;
     workings = context.workings;
     turned = context.state.steps("turnedBack", Rows.of(context.plan.units()));
-    pushes = workings.of(Work.Pushes.class);
-    along = workings.of(Work.PushesAlong.class);
+    pushes = some(Work.Pushes.class, Work.Pushed.THINGS);
+    along = some(Work.PushesAlong.class, Work.Pushed.THINGS);
     slows = workings.of(Work.Slows.class);
     turns = workings.of(Work.TurnsBack.class);
     anyPush = workings.mask(IntStream.concat(IntStream.of(pushes), IntStream.of(along)).toArray());
     anySlow = workings.mask(slows);
     anyTurn = workings.mask(turns);
-    for (int working : along) {
+    thingPushes = new int[context.plan.zones().count()][];
+    Arrays.fill(thingPushes, NONE);
+    int[] straight = some(Work.Pushes.class, Work.Pushed.PEOPLE);
+    int[] bent = some(Work.PushesAlong.class, Work.Pushed.PEOPLE);
+    IntStream.concat(Arrays.stream(straight), Arrays.stream(bent)).sorted().forEach(this::ofZone);
+    for (int working : workings.of(Work.PushesAlong.class)) {
       ZoneWorking it = workings.all().get(working);
       Track track = it.slots().track(((Work.PushesAlong) it.of().work()).route());
       if (track != null && track.size() > 1) {
         lines.put(working, line(track));
       }
     }
+  }
+
+  /** The workings of a sort of push that do not push one sort of thing alone. */
+  private int[] some(Class<? extends Work> work, Work.Pushed alone) {
+    return Arrays.stream(workings.of(work))
+        .filter(it -> pushed(workings.all().get(it).of().work()) != alone)
+        .toArray();
+  }
+
+  private static Work.Pushed pushed(Work work) {
+    return switch (work) {
+      case Work.Pushes it -> it.what();
+      case Work.PushesAlong it -> it.what();
+      default -> Work.Pushed.PEOPLE;
+    };
+  }
+
+  private void ofZone(int working) {
+    int zone = workings.all().get(working).zone();
+    int[] before = thingPushes[zone];
+    thingPushes[zone] = Arrays.copyOf(before, before.length + 1);
+    thingPushes[zone][before.length] = working;
+  }
+
+  /**
+   * Reckons how zones push a thing that lies at a point; {@link #east()}, {@link #north()} and
+   * {@link #up()} then say.
+   */
+  void pushThing(double x, double y, double foot) {
+    east = 0;
+    north = 0;
+    up = 0;
+    for (int zone : context.plan.zones().grid().near(x, y)) {
+      pushThing(zone, x, y, foot);
+    }
+    for (int zone : context.plan.zones().carried()) {
+      if (context.vitals.inPlay(context.plan.zones().carrier(zone))) {
+        pushThing(zone, x, y, foot);
+      }
+    }
+    limit();
+  }
+
+  private void pushThing(int zone, double x, double y, double foot) {
+    if (thingPushes[zone].length == 0
+        || !within(zone, x, y)
+        || !context.plan.zones().banded(zone, foot)) {
+      return;
+    }
+    for (int working : thingPushes[zone]) {
+      if (workings.acts(working)) {
+        push(working, x, y);
+      }
+    }
+  }
+
+  /** Adds what one push does at a point. */
+  private void push(int working, double x, double y) {
+    ZoneWorking it = workings.all().get(working);
+    switch (it.of().work()) {
+      case Work.Pushes work -> {
+        double speed = it.slots().at(work.speed());
+        add(Bearings.east(work.bearing()) * speed, Bearings.north(work.bearing()) * speed);
+        up += it.slots().at(work.rise());
+      }
+      case Work.PushesAlong work when lines.containsKey(working) -> {
+        carry(x, y, lines.get(working), it.slots().at(work.speed()));
+        up += it.slots().at(work.rise());
+      }
+      default -> {}
+    }
+  }
+
+  /** Takes what all zones together push to the most that they do; answers with the speed. */
+  private double limit() {
+    double speed = Math.sqrt(east * east + north * north);
+    if (speed > MOST) {
+      east *= MOST / speed;
+      north *= MOST / speed;
+    }
+    up = Math.max(-MOST, Math.min(MOST, up));
+    return speed;
   }
 
   private static Line line(Track track) {
@@ -94,30 +188,17 @@ final class Currents {
     }
     for (int working : pushes) {
       if (workings.feels(unit, working)) {
-        ZoneWorking it = workings.all().get(working);
-        Work.Pushes work = (Work.Pushes) it.of().work();
-        double speed = it.slots().at(work.speed());
-        add(Bearings.east(work.bearing()) * speed, Bearings.north(work.bearing()) * speed);
-        up += it.slots().at(work.rise());
+        push(working, context.body.x(unit), context.body.y(unit));
         tell(unit, working);
       }
     }
     for (int working : along) {
       if (workings.feels(unit, working) && lines.containsKey(working)) {
-        ZoneWorking it = workings.all().get(working);
-        Work.PushesAlong work = (Work.PushesAlong) it.of().work();
-        carry(unit, lines.get(working), it.slots().at(work.speed()));
-        up += it.slots().at(work.rise());
+        push(working, context.body.x(unit), context.body.y(unit));
         tell(unit, working);
       }
     }
-    double speed = Math.sqrt(east * east + north * north);
-    if (speed > MOST) {
-      east *= MOST / speed;
-      north *= MOST / speed;
-    }
-    up = Math.max(-MOST, Math.min(MOST, up));
-    return speed > 0 || up != 0;
+    return limit() > 0 || up != 0;
   }
 
   private void add(double toEast, double toNorth) {
@@ -132,9 +213,7 @@ final class Currents {
   }
 
   /** Toward a point a little ahead on the nearest piece of the route, or the next one. */
-  private void carry(int unit, Line line, double speed) {
-    double x = context.body.x(unit);
-    double y = context.body.y(unit);
+  private void carry(double x, double y, Line line, double speed) {
     double least = Double.POSITIVE_INFINITY;
     double towardX = x;
     double towardY = y;

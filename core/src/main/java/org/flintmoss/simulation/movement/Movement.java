@@ -70,6 +70,7 @@ public final class Movement {
   private double headingNorth;
   private final Crowding crowding;
   private final Currents currents;
+  private final ThingMotion thingMotion;
   private final Overboard overboard;
   private final int[] near;
 
@@ -108,6 +109,7 @@ public final class Movement {
     climb = state.doubles("climb", Rows.of(plan.units()));
     crowding = new Crowding(context);
     currents = new Currents(context);
+    thingMotion = new ThingMotion(context, currents);
     overboard = new Overboard(context);
     near = new int[plan.units()];
     feet = new double[plan.units()];
@@ -123,19 +125,24 @@ public final class Movement {
     return climb.at[unit];
   }
 
-  /** Phase 6: everybody moves. */
-  public void move() {
+  /** How things move. */
+  public ThingMotion things() {
+    return thingMotion;
+  }
+
+  /** Phase 6: everybody moves, and everything. */
+  public void move(int now) {
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       feet[unit] = context.space.feet(unit);
     }
-    moveAll();
+    moveAll(now);
     for (int unit = 0; climbs && unit < feet.length; unit++) {
       boolean moves = context.vitals.up(unit);
       climb.at[unit] = moves ? (context.space.feet(unit) - feet[unit]) / Plan.STEP : 0;
     }
   }
 
-  private void moveAll() {
+  private void moveAll(int now) {
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.transits.on(unit)) {
@@ -146,6 +153,7 @@ public final class Movement {
         push(unit);
       }
     }
+    thingMotion.move(now);
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.vitals.up(unit) && !context.transits.on(unit)) {
@@ -170,6 +178,7 @@ public final class Movement {
     double fromY = body.y(unit);
     paths.goOn(unit);
     press(unit);
+    thingMotion.begin(unit);
     double step = speed(unit) * Plan.STEP;
     if (context.controls.steered(unit)) {
       slide(unit, context.controls.east(unit) * step, context.controls.north(unit) * step);
@@ -305,7 +314,7 @@ public final class Movement {
     boolean swims =
         !context.space.navigationMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
-    speed *= context.packs.pace(unit) * currents.pace(unit);
+    speed *= context.packs.pace(unit) * currents.pace(unit) * thingMotion.pace(unit);
     NavigationMap map = context.space.navigationMap(unit);
     context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
     return speed * Math.max(MIN_SPEED_SHARE, map.pace(body.deck(unit), body.x(unit), body.y(unit)));
@@ -407,6 +416,7 @@ public final class Movement {
     if (!step(unit, map, dx, dy) && !(stuck && struggle(unit, dx, dy)) && !step(unit, map, dx, 0)) {
       step(unit, map, 0, dy);
     }
+    thingMotion.shove(unit);
     pushOut(unit, map, fromX, fromY);
   }
 

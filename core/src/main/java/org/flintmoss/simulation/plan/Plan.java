@@ -74,6 +74,7 @@ public final class Plan {
   private final int[] firstErrands;
   private final SquadTable squads;
   private final ThingTable things;
+  private final MovableTable movables;
   private final DoorTable doors;
   private final FixtureUse[] handles;
   private final BitSet byWave = new BitSet();
@@ -140,6 +141,7 @@ public final class Plan {
       companions.set(unit, along && withPlayer(errands.get(firstErrands[unit])));
     }
     things = new ThingTable(actors, terms);
+    movables = new MovableTable(actors, things, land.obstacles().movables());
     handles = FixtureUse.all(actors, terms);
     doors = new DoorTable(land.obstacles().doors(), handles, actors);
     sides = new int[roster.length];
@@ -249,6 +251,11 @@ public final class Plan {
   /** The props and fixtures. */
   public ThingTable things() {
     return things;
+  }
+
+  /** The things that may move. */
+  public MovableTable movables() {
+    return movables;
   }
 
   /** What can be used, by number. */

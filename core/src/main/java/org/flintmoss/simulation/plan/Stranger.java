@@ -25,6 +25,7 @@ final class Stranger {
           new Kind.Sight(0, 120, 1, 0),
           true,
           0,
+          0,
           new TreeMap<>());
 
   private Stranger() {}

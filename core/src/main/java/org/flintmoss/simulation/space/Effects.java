@@ -3,7 +3,6 @@ package org.flintmoss.simulation.space;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.ground.Effect;
-import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.ThingTable;
 import org.flintmoss.simulation.state.Causes;
@@ -150,9 +149,8 @@ public final class Effects {
     if (looks.light() == 0 || context.standings.standing(lamp) == Standing.GONE) {
       return 0;
     }
-    Position at = context.plan.things().get(lamp).position();
-    double dx = x - at.x();
-    double dy = y - at.y();
+    double dx = x - context.thingPlaces.x(lamp);
+    double dy = y - context.thingPlaces.y(lamp);
     return 1 - Math.sqrt(dx * dx + dy * dy) / looks.light();
   }
 }

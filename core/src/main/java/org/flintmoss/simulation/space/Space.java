@@ -6,7 +6,6 @@ import java.util.function.IntToLongFunction;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Moves;
 import org.flintmoss.mission.catalogue.Weapon;
-import org.flintmoss.mission.word.Position;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.script.Spot;
@@ -191,7 +190,7 @@ public final class Space {
 
   /** Whether a door that is not open bars the next metre of the way of a unit. */
   public boolean bars(Doors.Door door, int unit) {
-    int state = context.standings.all()[door.changes()];
+    int state = context.standings.all().state(door.changes());
     int next = context.ways.corner(unit);
     double dx = context.ways.x(unit, next) - context.body.x(unit);
     double dy = context.ways.y(unit, next) - context.body.y(unit);
@@ -248,51 +247,40 @@ public final class Space {
   /** Ways are reckoned anew when they are next asked for: the state is another. */
   public void forget() {
     views.reshape();
+    context.thingPlaces.forget();
   }
 
   /** Metres from a point to the edge of a thing as it looks now; at least 0. */
   public double toThing(int thing, double x, double y) {
-    return plan.things().gap(thing, x, y);
+    double setDownX = x - context.thingPlaces.east(thing);
+    return plan.things().gap(thing, setDownX, y - context.thingPlaces.north(thing));
   }
 
   /** The bearing of the middle of a thing from a point, degrees. */
   public double bearingTo(int thing, double x, double y) {
-    Position at = plan.things().get(thing).position();
-    return Bearings.of(at.x() - x, at.y() - y);
+    return Bearings.of(context.thingPlaces.x(thing) - x, context.thingPlaces.y(thing) - y);
   }
 
   /** Half of the angle under which a thing is seen from a point, degrees. */
   public double halfSeen(int thing, double x, double y) {
-    Position at = plan.things().get(thing).position();
-    double far = Math.max(0.1, distance(at, x, y));
+    double dx = context.thingPlaces.x(thing) - x;
+    double dy = context.thingPlaces.y(thing) - y;
+    double far = Math.max(0.1, Math.sqrt(dx * dx + dy * dy));
     return StrictMath.toDegrees(StrictMath.atan2(plan.things().half(thing), far));
-  }
-
-  private static double distance(Position at, double x, double y) {
-    double dx = at.x() - x;
-    double dy = at.y() - y;
-    return Math.sqrt(dx * dx + dy * dy);
   }
 
   /** Whether a shot gets from a point to the middle of a thing, which is not in its own way. */
   public boolean shotTo(int thing, double x, double y, double z) {
-    Position at = plan.things().get(thing).position();
-    int deck = plan.decks().under(plan.things().get(thing).level(), at);
+    double toX = context.thingPlaces.x(thing);
+    double toY = context.thingPlaces.y(thing);
     double middle =
-        plan.decks().height(deck, at.x(), at.y())
+        context.thingPlaces.foot(thing)
             + plan.things().get(thing).scale() * context.standings.appearance(thing).height() / 2;
-    return plan.ground().clear(x, y, z, at.x(), at.y(), middle)
-        && plan.decks().clear(x, y, z, at.x(), at.y(), middle)
+    return plan.ground().clear(x, y, z, toX, toY, middle)
+        && plan.decks().clear(x, y, z, toX, toY, middle)
         && plan.obstacles()
             .clear(
-                x,
-                y,
-                z,
-                at.x(),
-                at.y(),
-                middle,
-                Obstacles.Line.SHOT,
-                context.standings.without(thing));
+                x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.standings.without(thing));
   }
 
   /** How far a zone has been carried to the east of where it was drawn, metres. */

@@ -23,6 +23,9 @@ public abstract class SpaceContext extends Run {
   /** How gates stand and things look. */
   public final Standings standings;
 
+  /** Where things are. */
+  public final ThingPlaces thingPlaces;
+
   /** How the water stands. */
   public final Waters waters;
 
@@ -52,6 +55,7 @@ public abstract class SpaceContext extends Run {
     searches = new Searches(this);
     effects = new Effects(this);
     standings = new Standings(this);
+    thingPlaces = new ThingPlaces(this);
     waters = new Waters(this);
     transits = new Transits(this);
     flights = new Flights(this);

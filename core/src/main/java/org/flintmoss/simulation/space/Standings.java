@@ -13,6 +13,7 @@ import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 import org.flintmoss.terrain.ChangingThings;
+import org.flintmoss.terrain.Stand;
 
 /**
  * How gates stand, how props and fixtures look and whether they are there: the owner of the states
@@ -37,6 +38,9 @@ public final class Standings {
   /** The state of each of all that changes; of a thing by {@link ChangingThings}. */
   private final Column.Ints states;
 
+  /** The same with where those lie that may move. */
+  private Stand all;
+
   /** When each goes back to how it stood or looked before; 0 for never. */
   private final Column.Steps backAt;
 
@@ -58,7 +62,7 @@ public final class Standings {
       }
     }
     states = state.ints("standings", plan.obstacles().changing());
-    System.arraycopy(plan.obstacles().first(), 0, states.at, 0, states.at.length);
+    System.arraycopy(plan.obstacles().states(), 0, states.at, 0, states.at.length);
     backAt = state.steps("lookBackAt", states.at.length);
     backTo = state.ints("lookBackTo", states.at.length);
   }
@@ -68,18 +72,17 @@ public final class Standings {
     return states.at[gate];
   }
 
-  /** The state of all that changes, for those who ask the obstacles; not to be changed. */
-  public int[] all() {
-    return states.at;
+  /** How all stands now, for those who ask the obstacles; not to be kept. */
+  public Stand all() {
+    if (all == null) {
+      all = Stand.of(states.at, context.thingPlaces.now());
+    }
+    return all;
   }
 
-  /** The state of all that changes if a thing were not there. */
-  int[] without(int thing) {
-    int[] without = states.at.clone();
-    if (changing[thing] >= 0) {
-      without[changing[thing]] = 0;
-    }
-    return without;
+  /** How all would stand now if a thing were not there; not to be kept. */
+  public Stand without(int thing) {
+    return all().without(things.ref(thing));
   }
 
   /** Whether a thing stands there. */
@@ -221,7 +224,7 @@ public final class Standings {
   /** Whether somebody stands where one of those that change would be in the way. */
   private boolean inTheWay(int number, int to) {
     Plan plan = context.plan;
-    int[] alone = plan.obstacles().alone(number, to);
+    Stand alone = plan.obstacles().alone(number, to);
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.vitals.lives(unit)
           && !plan.obstacles()
@@ -263,6 +266,16 @@ public final class Standings {
       context.touch(Wake.GATE, gate, by);
       context.space.reshape();
     }
+  }
+
+  /** Whether a thing is there and stops people as it looks now. */
+  public boolean thereAndSolid(int thing) {
+    return standing(thing) == Standing.THERE && appearance(thing).stops().movement();
+  }
+
+  /** How high a thing is as it looks now, metres. */
+  public double height(int thing) {
+    return things.get(thing).scale() * appearance(thing).height() - things.get(thing).sunk();
   }
 
   /** How a thing of a kind that is there appears now. */

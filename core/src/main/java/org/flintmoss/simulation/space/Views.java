@@ -13,6 +13,7 @@ import org.flintmoss.simulation.plan.DoorTable;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.terrain.Doors;
+import org.flintmoss.terrain.Stand;
 
 /**
  * The walkable ground as it is to different units: to those of one class of mover who can open the
@@ -76,14 +77,13 @@ final class Views {
   }
 
   private NavigationMap make(Key key) {
-    int[] states = context.standings.all();
-    int[] opened = states.clone();
+    Stand opened = context.thingPlaces.resting();
     List<Integer> shut = new ArrayList<>();
     for (int door = 0; door < doors.many() && key.keys() != 0; door++) {
       Doors.Door it = doors.get(door);
       boolean opens = (key.keys() >>> doors.lock(door) & 1) != 0;
-      if (opens && context.standings.all()[it.changes()] != it.open() && offered(door)) {
-        opened[it.changes()] = it.open();
+      if (opens && context.standings.all().state(it.changes()) != it.open() && offered(door)) {
+        opened = opened.with(it.changes(), it.open());
         shut.add(door);
       }
     }
@@ -105,7 +105,7 @@ final class Views {
     List<Tolls.Shut> all = new ArrayList<>();
     for (int door : shut) {
       Doors.Door it = doors.get(door);
-      int state = context.standings.all()[it.changes()];
+      int state = context.standings.all().state(it.changes());
       int[] places =
           barred.computeIfAbsent(
               new Barring(key.map(), it.changes(), state), _ -> graph.barredBy(it, state));

@@ -114,7 +114,7 @@ class CourseTest {
             () ->
                 Course.of(
                     mission,
-                    new WhyNot.Ways(0, new int[0]),
+                    new WhyNot.Ways(0, land.obstacles().first()),
                     land,
                     map,
                     Course.kind(mission, ""),

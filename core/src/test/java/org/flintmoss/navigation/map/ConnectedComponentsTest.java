@@ -14,6 +14,7 @@ import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -127,12 +128,12 @@ public class ConnectedComponentsTest {
     Mover mover = seed % 3 == 0 ? new Mover(new Moves.Boat(0.6), 0.8, 3, false) : Walks.NIMBLE;
     Land land = Land.of(obstacles(random).mission(), new Ground(hills(random)));
     NavigationMap map = NavigationMap.of(land, mover, 0);
-    int[] gates = land.obstacles().first();
+    Stand gates = land.obstacles().first();
     int free = 0;
     for (int i = 0; i < 12; i++) {
       double water = random.nextInt(3) == 0 ? map.water() : random.nextDouble(-4, 4);
-      for (int gate = 0; gate < gates.length; gate++) {
-        gates[gate] = random.nextInt(Gate.State.values().length);
+      for (int gate = 0; gate < gates.changing(); gate++) {
+        gates = gates.with(gate, random.nextInt(Gate.State.values().length));
       }
       map = map.with(water, gates);
       free += same(map, NavigationMap.of(land, mover, water, gates), random);

@@ -32,7 +32,7 @@ class ZoneTextTest {
         harms by 4 every 2 s, little by little, as fire, to [Keepers] inside [quay], who do not carry [Spade]
 
       zone [rip]
-        pushes toward 90 ° at 1.5 m/s, who carry [Spade]
+        pushes everything toward 90 ° at 1.5 m/s, who carry [Spade]
           while [The bell rings] has fired
       """;
 
@@ -105,7 +105,7 @@ class ZoneTextTest {
           who carry [Spade]             | who carry [Spoon]           | 15 | [Spoon]
           while [alarm] is on           | while [alarm] is            |  11 | “and”
           zone [rip]                    | zone [drain]                | 14 | above already
-          pushes toward 90 ° at 1.5 m/s   | pushes toward 90 ° at 30 m/s  | 15 | This goes from
+          pushes everything toward 90 ° at 1.5 m/s   | pushes everything toward 90 ° at 30 m/s  | 15 | This goes from
           """)
   void whatIsNotUnderstoodIsToldAndStaysAsItWas(String from, String to, int line, String says) {
     JsonNode before = apply(document, TEXT).document();

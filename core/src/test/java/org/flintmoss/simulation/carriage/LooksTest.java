@@ -260,7 +260,7 @@ class LooksTest {
                 "/fixtures/door/uses/u2",
                 "{'order':'a1','verb':'Look','seconds':0,'times':0,'noise':0}")
             .world(1);
-    assertThat(Inside.of(world).standings.all()).isEmpty();
+    assertThat(Inside.of(world).standings.all().changing()).isZero();
     assertThat(world.read().canWalk(0, 64, 70)).isTrue();
   }
 

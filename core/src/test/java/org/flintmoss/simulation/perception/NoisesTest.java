@@ -14,6 +14,7 @@ import org.flintmoss.simulation.players.Input;
 import org.flintmoss.simulation.space.Gusts;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.terrain.Sound;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -54,13 +55,14 @@ class NoisesTest {
   @Test
   void roundAWallItIsAsFarAsTheWayRound() {
     World world = new Stage().wall("w1", 40, 70, 88, 70).world(1);
+    Stand stand = world.plan().obstacles().first();
     Sound sound = new Sound(world.plan().ground(), world.plan().obstacles());
-    sound.spread(66, 62, 100, new int[0]);
+    sound.spread(66, 62, 100, stand);
     double behind = sound.at(66, 78);
-    sound.spread(66, 62, 100, new int[0]);
+    sound.spread(66, 62, 100, stand);
     assertThat(sound.at(66, 78)).as("the same again").isEqualTo(behind);
     assertThat(behind).as("straight through the wall it loses 40").isBetween(40.0, 50.0);
-    sound.spread(66, 62, 30, new int[0]);
+    sound.spread(66, 62, 30, stand);
     assertThat(sound.at(66, 78)).isZero();
     assertThat(sound.at(66, 46)).isPositive();
   }

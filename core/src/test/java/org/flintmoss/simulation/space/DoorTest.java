@@ -6,6 +6,7 @@ import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Obstacles;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -55,7 +56,7 @@ class DoorTest {
     }
     World world = stage.world(1);
     World again = stage.world(1);
-    int[] open = {0};
+    Stand open = world.plan().obstacles().open();
     int through = 0;
     for (int step = 0; step < SECONDS * 20 && through < 40; step++) {
       Stage.steps(world, 1);
@@ -82,7 +83,7 @@ class DoorTest {
   }
 
   /** Nobody ends a step inside a wall. */
-  private static void clear(World world, int[] open) {
+  private static void clear(World world, Stand open) {
     for (int unit = 0; unit < Inside.of(world).plan.units(); unit++) {
       double x = world.read().x(unit);
       double y = world.read().y(unit);

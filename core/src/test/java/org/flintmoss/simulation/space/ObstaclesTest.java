@@ -14,6 +14,7 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.terrain.Obstacles;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -243,7 +244,7 @@ class ObstaclesTest {
   void aBlockIsAsLongAsItIsAndTurnsWithItsFacing() {
     World world = new Stage().prop("h", "wrecked-hull", 60, 60, 90).world(1);
     Obstacles obstacles = world.plan().obstacles();
-    int[] none = {};
+    Stand none = obstacles.first();
     assertThat(obstacles.clear(63.9, 60, 0.01, 1.8, none)).isFalse();
     assertThat(obstacles.clear(64.1, 60, 0.05, 1.8, none)).isTrue();
     assertThat(obstacles.clear(60, 61.4, 0.05, 1.8, none)).isFalse();

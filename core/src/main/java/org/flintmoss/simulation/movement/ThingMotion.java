@@ -1,0 +1,446 @@
+package org.flintmoss.simulation.movement;
+
+import org.flintmoss.mission.catalogue.HarmSort;
+import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.simulation.plan.MovableTable;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.ThingPlaces;
+import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
+import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Obstacles;
+
+/**
+ * Phase 6: things slide down slopes, fall, float, are carried along and pushed. What has not moved
+ * for a while is asleep: it is only tried now and then, and ways go round it.
+ */
+public final class ThingMotion {
+  private static final double GRAVITY = 9.81;
+
+  /** The fastest that things fall, and that they sink in water, metres a second. */
+  private static final double FALLS = 20;
+
+  private static final double SINKS = 1.5;
+
+  /** The fastest that things come up in water, metres a second. */
+  private static final double BOBS = 0.8;
+
+  /** What is left each step of the speed of what floats. */
+  private static final double DRAG = 0.9;
+
+  /** Of the wind's speed, with what things drift that float: as is reckoned for flotsam. */
+  private static final double LEEWAY = 0.03;
+
+  /** The fastest that things leave what pushed them, metres a second. */
+  private static final double THROWN = 5;
+
+  /** Who moves by less in a step stands still, metres. */
+  private static final double STILL = 0.001;
+
+  /** After so many steps without moving a thing falls asleep. */
+  private static final int ASLEEP = 10;
+
+  /** Every so many steps it is tried whether one that is asleep moves. */
+  private static final int TRIED = 20;
+
+  /** How near to a thing that moves others wake, metres. */
+  private static final double WAKES = 0.03;
+
+  /** Over how far the slope under a thing is measured, metres. */
+  private static final double SPAN = 0.5;
+
+  /** The fastest that what overlaps is parted, metres a step. */
+  private static final double PARTS = 0.05;
+
+  /** How many things may be carried along that stand on one another. */
+  private static final int TALLEST = 50;
+
+  private final MovementContext context;
+  private final Plan plan;
+  private final MovableTable table;
+  private final ThingPlaces places;
+  private final ThingContacts contacts;
+  private final Currents currents;
+
+  /** How fast each moves by itself: metres a second east, north and up, by threes. */
+  private final Column.Doubles speeds;
+
+  /** For how many steps each has not moved. */
+  private final Column.Ints still;
+
+  /** The number from 1 of the thing that bears each; 0 for none. */
+  private final Column.Ints bearers;
+
+  /** The mass that each unit pushed in its last step, kilograms. */
+  private final Column.Doubles pushing;
+
+  /** The same of the unit that began its step last, as it did. */
+  private double pushedLately;
+
+  private final int[][] beside;
+
+  /** The slope under a thing: metres up for a metre east, and north. */
+  private double slopeEast;
+
+  private double slopeNorth;
+
+  ThingMotion(MovementContext context, Currents currents) {
+    this.context = context;
+    this.currents = currents;
+    plan = context.plan;
+    table = plan.movables();
+    places = context.thingPlaces;
+    contacts = new ThingContacts(context);
+    speeds = context.state.doubles("thingSpeeds", Rows.of(table.many()).wide(3));
+    still = context.state.ints("thingStill", table.many());
+    bearers = context.state.ints("thingBearers", table.many());
+    pushing = context.state.doubles("pushing", Rows.of(plan.units()));
+    beside = new int[TALLEST + 1][table.many()];
+    contacts.enterAll();
+  }
+
+  /** What is worked out from the state is worked out anew. */
+  public void forget() {
+    contacts.enterAll();
+  }
+
+  /** Whether a thing moves, or may at any moment. */
+  public boolean awake(int movable) {
+    return still.at[movable] < ASLEEP;
+  }
+
+  /** Everything moves. */
+  void move(int now) {
+    boolean all = context.workings.turned(now);
+    for (int thing = 0; thing < table.many(); thing++) {
+      contacts.enter(thing);
+      if (!places.there(thing)) {
+        continue;
+      }
+      boolean turn = (now + (table.who(thing) & 0xFFFF)) % TRIED == 0;
+      if (all || turn || awake(thing) || !borne(thing)) {
+        moveOne(thing);
+      }
+      boolean rests = !awake(thing) && places.solid(thing);
+      if (rests && !places.rests(thing) && now % TRIED == 0) {
+        places.rest(thing, true);
+      }
+    }
+  }
+
+  /** Whether what bore a thing is as it was. */
+  private boolean borne(int thing) {
+    int bearer = bearers.at[thing] - 1;
+    return bearer < 0
+        || (context.standings.thereAndSolid(bearer)
+            && places.foot(bearer) + context.standings.height(bearer)
+                >= places.foot(table.thing(thing)) - ThingContacts.SLACK);
+  }
+
+  private void moveOne(int thing) {
+    int of = table.thing(thing);
+    double x = places.x(of);
+    double y = places.y(of);
+    double foot = places.foot(of);
+    currents.pushThing(x, y, foot);
+    double east = currents.east();
+    double north = currents.north();
+    boolean stands = rise(thing, currents.up());
+    if (table.loose(thing) != null) {
+      go(thing, east, north, stands);
+    }
+    settle(thing, x, y, foot);
+  }
+
+  /** Falls, floats or is lifted; answers whether it then stands on something. */
+  private boolean rise(int thing, double up) {
+    int of = table.thing(thing);
+    double foot = places.foot(of);
+    double bottom = bottom(thing);
+    double level = context.waters.levels(0);
+    boolean floats = table.floats(thing, context.standings.look(of));
+    double rest = floats ? Math.max(bottom, level - table.draught(thing)) : bottom;
+    double speed = speeds.at[3 * thing + 2];
+    double to;
+    if (up > 0) {
+      speed = up;
+      to = foot + up * Plan.STEP;
+    } else if (foot > rest + ThingContacts.SLACK || (foot > rest && rest > bottom)) {
+      double least = foot < level ? -SINKS : -FALLS;
+      speed = Math.max(least, speed - GRAVITY * Plan.STEP);
+      to = Math.max(rest, foot + speed * Plan.STEP);
+    } else {
+      to = foot < bottom ? bottom : Math.min(rest, foot + BOBS * Plan.STEP);
+      to = rest > bottom ? to : rest;
+    }
+    boolean roof =
+        to > foot + STILL
+            && plan.decks()
+                    .between(
+                        places.x(of),
+                        places.y(of),
+                        foot + places.height(thing),
+                        to + places.height(thing))
+                != Decks.ANY;
+    to = roof ? foot : to;
+    if (to == rest && up <= 0) {
+      land(thing, -speed);
+      speed = 0;
+    }
+    speeds.at[3 * thing + 2] = speed + 0.0;
+    if (to != foot) {
+      places.lay(thing, places.x(of), places.y(of), to);
+    }
+    return up <= 0 && to <= bottom + ThingContacts.SLACK;
+  }
+
+  /** Points of harm for each metre a second above what a thing bears without, as it lands. */
+  private static final double BREAKS = 10;
+
+  private static final double UNHURT = 3;
+
+  private void land(int thing, double speed) {
+    if (speed > UNHURT) {
+      int of = table.thing(thing);
+      context.breakables.hurt(of, (speed - UNHURT) * BREAKS, HarmSort.BARE, -1, -1);
+    }
+  }
+
+  /** How high what is under a thing reaches; whether that is another thing is noted. */
+  private double bottom(int thing) {
+    int of = table.thing(thing);
+    double x = places.x(of);
+    double y = places.y(of);
+    double highest = places.foot(of) + ThingContacts.SLACK;
+    int deck = plan.decks().below(x, y, highest);
+    double surface = plan.decks().height(deck, x, y);
+    Obstacles.Bearer bearer = plan.obstacles().bearer(x, y, highest, context.standings.without(of));
+    boolean borne = bearer != null && bearer.top() >= surface;
+    bearers.at[thing] = borne ? plan.actors().thing(bearer.of()) + 1 : 0;
+    slopeEast = borne ? 0 : slope(deck, x - SPAN / 2, y, x + SPAN / 2, y);
+    slopeNorth = borne ? 0 : slope(deck, x, y - SPAN / 2, x, y + SPAN / 2);
+    return borne ? bearer.top() : surface;
+  }
+
+  private double slope(int deck, double x, double y, double toX, double toY) {
+    boolean over = plan.decks().over(deck, x, y) && plan.decks().over(deck, toX, toY);
+    return over
+        ? (plan.decks().height(deck, toX, toY) - plan.decks().height(deck, x, y)) / SPAN
+        : 0;
+  }
+
+  /** Goes where it slides and is pushed to. */
+  private void go(int thing, double pushEast, double pushNorth, boolean stands) {
+    int of = table.thing(thing);
+    double x = places.x(of);
+    double y = places.y(of);
+    boolean floats = !stands && speeds.at[3 * thing + 2] == 0;
+    if (stands) {
+      slip(thing);
+    } else if (floats) {
+      speeds.at[3 * thing] *= DRAG;
+      speeds.at[3 * thing + 1] *= DRAG;
+    }
+    Setting.Wind wind = context.air.wind();
+    double leeway = floats ? wind.speed() * LEEWAY : 0;
+    double east = pushEast - Bearings.east(wind.from()) * leeway;
+    double north = pushNorth - Bearings.north(wind.from()) * leeway;
+    double ownEast = speeds.at[3 * thing];
+    double ownNorth = speeds.at[3 * thing + 1];
+    part(thing);
+    contacts.slide(thing, (east + ownEast) * Plan.STEP, (north + ownNorth) * Plan.STEP);
+    double goneEast = (places.x(of) - x) / Plan.STEP;
+    double goneNorth = (places.y(of) - y) / Plan.STEP;
+    boolean left = stands && !follow(thing, x, y);
+    double most = left ? THROWN : Math.sqrt(ownEast * ownEast + ownNorth * ownNorth);
+    keep(thing, left ? goneEast : goneEast - east, left ? goneNorth : goneNorth - north, most);
+  }
+
+  /** What a thing does not get on by is lost, and nothing is won. */
+  private void keep(int thing, double east, double north, double most) {
+    double speed = Math.sqrt(east * east + north * north);
+    double share = speed > most ? most / speed : 1;
+    speeds.at[3 * thing] = east * share + 0.0;
+    speeds.at[3 * thing + 1] = north * share + 0.0;
+  }
+
+  /**
+   * Gathers speed down a slope and loses it by friction: of gravity the sine of the slope pulls,
+   * and the cosine times the tangent of the grip holds back.
+   */
+  private void slip(int thing) {
+    double east = speeds.at[3 * thing];
+    double north = speeds.at[3 * thing + 1];
+    double steep = Math.sqrt(slopeEast * slopeEast + slopeNorth * slopeNorth);
+    double grip = StrictMath.tan(StrictMath.toRadians(table.loose(thing).grip()));
+    // The square of the cosine of the slope: once for the force, once as it is seen from above.
+    double level = 1 / (1 + steep * steep);
+    boolean slides = steep > grip || east != 0 || north != 0;
+    if (slides && steep > 0) {
+      east -= slopeEast * level * GRAVITY * Plan.STEP;
+      north -= slopeNorth * level * GRAVITY * Plan.STEP;
+    }
+    double speed = Math.sqrt(east * east + north * north);
+    double kept = Math.max(0, speed - grip * level * GRAVITY * Plan.STEP);
+    double share = speed == 0 ? 0 : Math.min(FALLS, kept) / speed;
+    speeds.at[3 * thing] = east * share + 0.0;
+    speeds.at[3 * thing + 1] = north * share + 0.0;
+  }
+
+  /** Goes out of those that it overlaps, a little each step. */
+  private void part(int thing) {
+    if (!places.solid(thing)) {
+      return;
+    }
+    int of = table.thing(thing);
+    int many = contacts.near(places.x(of), places.y(of), beside[0]);
+    double east = 0;
+    double north = 0;
+    for (int i = 0; i < many; i++) {
+      int other = beside[0][i];
+      double overlap = contacts.overlap(thing, other, places.x(of), places.y(of));
+      if (overlap > STILL) {
+        double dx = places.x(of) - places.x(table.thing(other));
+        double dy = places.y(of) - places.y(table.thing(other));
+        double far = Math.sqrt(dx * dx + dy * dy);
+        double by = Math.min(overlap, PARTS);
+        double side = thing > other ? 1 : -1;
+        east += far == 0 ? side * by : dx / far * by;
+        north += far == 0 ? 0 : dy / far * by;
+      }
+    }
+    if (east != 0 || north != 0) {
+      contacts.slide(thing, east, north);
+    }
+  }
+
+  /** Follows the surface that it slides over; answers whether that goes on under it. */
+  private boolean follow(int thing, double fromX, double fromY) {
+    int of = table.thing(thing);
+    double dx = places.x(of) - fromX;
+    double dy = places.y(of) - fromY;
+    if (dx == 0 && dy == 0) {
+      return true;
+    }
+    double foot = places.foot(of);
+    double reach = ThingContacts.SLACK + Math.sqrt(dx * dx + dy * dy);
+    double bottom = bottomWithin(thing, foot + reach);
+    if (bottom < foot - reach) {
+      return false;
+    }
+    if (bottom != foot) {
+      places.lay(thing, places.x(of), places.y(of), bottom);
+    }
+    return true;
+  }
+
+  private double bottomWithin(int thing, double highest) {
+    int of = table.thing(thing);
+    double x = places.x(of);
+    double y = places.y(of);
+    int deck = plan.decks().below(x, y, highest);
+    double surface = plan.decks().height(deck, x, y);
+    Obstacles.Bearer bearer =
+        plan.obstacles().bearer(x, y, highest - ThingContacts.SLACK, context.standings.without(of));
+    return bearer == null ? surface : Math.max(surface, bearer.top());
+  }
+
+  /** Carries along what stands on a thing, and wakes what touches it where it has gone from. */
+  private void settle(int thing, double fromX, double fromY, double fromFoot) {
+    int of = table.thing(thing);
+    double dx = places.x(of) - fromX;
+    double dy = places.y(of) - fromY;
+    double rise = places.foot(of) - fromFoot;
+    carry(thing, dx, dy, rise, 1);
+    if (dx * dx + dy * dy + rise * rise > STILL * STILL) {
+      still.at[thing] = 0;
+      wake(fromX, fromY, table.radius(thing));
+    } else {
+      still.at[thing] = Math.min(ASLEEP, still.at[thing] + 1);
+    }
+  }
+
+  private void carry(int thing, double dx, double dy, double rise, int storey) {
+    boolean moved = dx != 0 || dy != 0 || rise != 0;
+    if (!moved || storey > TALLEST) {
+      return;
+    }
+    int bearer = table.thing(thing);
+    int many = contacts.near(places.x(bearer) - dx, places.y(bearer) - dy, beside[storey]);
+    for (int i = 0; i < many; i++) {
+      int other = beside[storey][i];
+      if (bearers.at[other] == bearer + 1) {
+        int of = table.thing(other);
+        double x = places.x(of);
+        double y = places.y(of);
+        contacts.slide(other, dx, dy);
+        places.lay(other, places.x(of), places.y(of), places.foot(of) + rise);
+        carry(other, places.x(of) - x, places.y(of) - y, rise, storey + 1);
+      }
+    }
+  }
+
+  private void wake(double x, double y, double radius) {
+    int many = contacts.near(x, y, beside[0]);
+    for (int i = 0; i < many; i++) {
+      int other = beside[0][i];
+      int of = table.thing(other);
+      double dx = places.x(of) - x;
+      double dy = places.y(of) - y;
+      double touches = radius + table.radius(other) + WAKES;
+      if (dx * dx + dy * dy < touches * touches) {
+        still.at[other] = 0;
+      }
+    }
+  }
+
+  /** A unit begins its step: what it pushed in the last one leaves it less of its pace. */
+  void begin(int unit) {
+    pushedLately = pushing.at[unit];
+    pushing.at[unit] = 0;
+  }
+
+  /**
+   * The share of its pace that is left to the unit that began its step last: of what it can push,
+   * what it does not.
+   */
+  double pace(int unit) {
+    return pushedLately == 0 ? 1 : 1 - pushedLately / plan.kind(unit).pushes();
+  }
+
+  /** A unit that walks pushes what it touches before it, if it weighs less in all than it can. */
+  void shove(int unit) {
+    double strength = plan.kind(unit).pushes();
+    if (table.many() == 0 || strength == 0) {
+      return;
+    }
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    double feet = context.space.feet(unit);
+    int many = contacts.near(x, y, beside[0]);
+    for (int i = 0; i < many; i++) {
+      int thing = beside[0][i];
+      boolean pushed = table.loose(thing) != null && table.loose(thing).pushed();
+      if (pushed && places.solid(thing) && contacts.level(feet, plan.kind(unit).eye(), thing)) {
+        shove(unit, thing, strength);
+      }
+    }
+  }
+
+  private void shove(int unit, int thing, double strength) {
+    int of = table.thing(thing);
+    double dx = places.x(of) - context.body.x(unit);
+    double dy = places.y(of) - context.body.y(unit);
+    double far = Math.sqrt(dx * dx + dy * dy);
+    double overlap = plan.kind(unit).radius() + table.radius(thing) - far;
+    if (overlap > 0 && far > 0) {
+      double fromX = places.x(of);
+      double fromY = places.y(of);
+      double foot = places.foot(of);
+      double mass = contacts.push(thing, dx / far * overlap, dy / far * overlap, strength);
+      pushing.at[unit] = Math.max(pushing.at[unit], mass);
+      settle(thing, fromX, fromY, foot);
+    }
+  }
+}

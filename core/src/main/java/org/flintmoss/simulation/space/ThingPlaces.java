@@ -1,0 +1,162 @@
+package org.flintmoss.simulation.space;
+
+import org.flintmoss.mission.catalogue.Appearance;
+import org.flintmoss.mission.word.Position;
+import org.flintmoss.mission.word.Standing;
+import org.flintmoss.simulation.plan.MovableTable;
+import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Column;
+import org.flintmoss.simulation.state.Rows;
+import org.flintmoss.terrain.Lying;
+import org.flintmoss.terrain.Movables;
+import org.flintmoss.terrain.Stand;
+
+/**
+ * Where props and fixtures are: the owner of where those lie that may move. Who asks what stands in
+ * the way is answered by where they are now; ways go round those that rest.
+ */
+public final class ThingPlaces {
+  private final SpaceContext context;
+  private final MovableTable table;
+
+  /** Where each is that may move: metres east, north, and of its foot above the zero, by threes. */
+  private final Column.Doubles places;
+
+  /** 1 for each that ways go round. */
+  private final Column.Ints rests;
+
+  private final Lying now;
+
+  /** Those that ways go round, to be kept; null if it has to be worked out anew. */
+  private Lying resting;
+
+  ThingPlaces(SpaceContext context) {
+    this.context = context;
+    Plan plan = context.plan;
+    table = plan.movables();
+    places = context.state.doubles("thingPlaces", Rows.of(table.many()).wide(3));
+    rests = context.state.ints("thingRests", table.many());
+    now = plan.obstacles().lying();
+    Movables first = plan.obstacles().movables();
+    for (int movable = 0; movable < table.many(); movable++) {
+      places.at[3 * movable] = first.x(movable);
+      places.at[3 * movable + 1] = first.y(movable);
+      places.at[3 * movable + 2] = first.foot(movable);
+      rests.at[movable] = 1;
+    }
+    forget();
+    resting = plan.obstacles().lyingAtFirst();
+  }
+
+  /** What is worked out from the state is worked out anew. */
+  void forget() {
+    for (int movable = 0; movable < table.many(); movable++) {
+      now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
+    }
+    resting = null;
+  }
+
+  private double at(int movable, int axis) {
+    return places.at[3 * movable + axis];
+  }
+
+  /** Metres east of the middle of a thing. */
+  public double x(int thing) {
+    int movable = table.movable(thing);
+    return movable < 0 ? context.plan.things().get(thing).position().x() : at(movable, 0);
+  }
+
+  /** Metres north of the middle of a thing. */
+  public double y(int thing) {
+    int movable = table.movable(thing);
+    return movable < 0 ? context.plan.things().get(thing).position().y() : at(movable, 1);
+  }
+
+  /** How high the foot of a thing is above the zero of heights, metres. */
+  public double foot(int thing) {
+    int movable = table.movable(thing);
+    if (movable >= 0) {
+      return at(movable, 2);
+    }
+    Position at = context.plan.things().get(thing).position();
+    int deck = context.plan.decks().under(context.plan.things().get(thing).level(), at);
+    return context.plan.decks().height(deck, at.x(), at.y());
+  }
+
+  /** The highest surface under a thing that moves, no higher than its foot; see the decks. */
+  public int deck(int thing) {
+    int movable = table.movable(thing);
+    Position at = context.plan.things().get(thing).position();
+    return movable < 0
+        ? context.plan.decks().under(context.plan.things().get(thing).level(), at)
+        : context.plan.decks().below(at(movable, 0), at(movable, 1), at(movable, 2));
+  }
+
+  /** How far a thing lies to the east of where it was set down, metres. */
+  public double east(int thing) {
+    return table.movable(thing) < 0
+        ? 0
+        : x(thing) - context.plan.things().get(thing).position().x();
+  }
+
+  /** How far a thing lies to the north of where it was set down, metres. */
+  public double north(int thing) {
+    return table.movable(thing) < 0
+        ? 0
+        : y(thing) - context.plan.things().get(thing).position().y();
+  }
+
+  /** Whether one that may move is there. */
+  public boolean there(int movable) {
+    return context.standings.standing(table.thing(movable)) == Standing.THERE;
+  }
+
+  /** Whether one that may move is in the way of others. */
+  public boolean solid(int movable) {
+    Appearance looks = context.standings.appearance(table.thing(movable));
+    return there(movable) && looks.stops().movement();
+  }
+
+  /** How high one that may move is as it looks, metres. */
+  public double height(int movable) {
+    return table.height(movable, context.standings.look(table.thing(movable)));
+  }
+
+  /** Lays one that may move somewhere. Ways no longer go round where it was. */
+  public void lay(int movable, double x, double y, double foot) {
+    places.at[3 * movable] = x + 0.0;
+    places.at[3 * movable + 1] = y + 0.0;
+    places.at[3 * movable + 2] = foot + 0.0;
+    now.put(movable, x, y, foot);
+    if (rests.at[movable] == 1) {
+      rest(movable, false);
+    }
+  }
+
+  /** Lets ways go round one that may move, or not. */
+  public void rest(int movable, boolean to) {
+    if (rests.at[movable] != (to ? 1 : 0)) {
+      rests.at[movable] = to ? 1 : 0;
+      resting = null;
+      context.space.reshape();
+    }
+  }
+
+  /** Whether ways go round one that may move. */
+  public boolean rests(int movable) {
+    return rests.at[movable] == 1;
+  }
+
+  /** Where those are now that may move; not to be changed by others. */
+  Lying now() {
+    return now;
+  }
+
+  /** The states of all that changes with those that rest, to be kept. */
+  Stand resting() {
+    if (resting == null) {
+      resting = now.only(movable -> rests.at[movable] == 1);
+    }
+    return context.standings.all().with(resting).kept();
+  }
+}
