@@ -81,6 +81,8 @@ export function about(mission: Mission, mind: Mind, cast: Player[]): string {
       return "Helps a friend up";
     case "retreat":
       return "Falls back to a post";
+    case "lend":
+      return "Lends a hand with a load";
     case "order":
       return mind.notice > 0 ? `Does as ordered; noticed ${mind.notice} %` : "Does as ordered";
   }

@@ -185,11 +185,16 @@ public final class Readings {
 
   /**
    * What a unit can begin from where it stands, by slot: to help up a friend who is down, which
-   * goes before the first use, and the uses of the nearest fixture in reach.
+   * goes before the first use, the uses of the nearest fixture in reach, and to lift a loose thing;
+   * who has hold of one can only set it down.
    */
   public List<Offer> offers(int unit) {
     if (!context.vitals.up(unit)) {
       return List.of();
+    }
+    if (context.holding.held(unit) >= 0) {
+      String verb = context.holding.carries(unit) ? "Set down" : "Let go, for it takes two";
+      return List.of(hold(1, verb, context.holding.held(unit)));
     }
     List<Offer> offers = new ArrayList<>();
     Interactions interactions = context.interactions;
@@ -197,13 +202,22 @@ public final class Readings {
     if (friend >= 0) {
       offers.add(help(friend));
     }
-    for (int slot = friend >= 0 ? 2 : 1; slot <= Offer.MOST; slot++) {
+    for (int slot = friend >= 0 ? 2 : 1; slot <= Interactions.MOST; slot++) {
       int handle = interactions.inReach(unit, slot);
       if (handle >= 0) {
         offers.add(use(slot, handle, interactions.has(unit, handle)));
       }
     }
+    int slot = context.holding.slot(unit);
+    if (slot > 0) {
+      offers.add(hold(slot, "Lift", context.holding.inReach(unit)));
+    }
     return offers;
+  }
+
+  private Offer hold(int slot, String verb, int movable) {
+    String name = context.plan.things().get(context.plan.movables().thing(movable)).name();
+    return new Offer(slot, verb, name, 0, false, null);
   }
 
   /** The crossing ahead of a unit that it can use from where it stands; null for none. */
@@ -252,10 +266,7 @@ public final class Readings {
    * @param lacks what the unit would have to carry to do it; null where it can
    */
   public record Offer(
-      int slot, String verb, String name, double seconds, boolean helps, @Nullable String lacks) {
-    /** The most that are offered at once. */
-    static final int MOST = 4;
-  }
+      int slot, String verb, String name, double seconds, boolean helps, @Nullable String lacks) {}
 
   /**
    * Items of one kind that lie together.

@@ -109,6 +109,17 @@ public final class Chronicle {
       case USED -> unit(subject) + " used " + plan.used(detail);
       case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);
       case SET_DOWN -> unit(subject) + " set down " + name(Family.ITEM_KINDS, detail);
+      case LIFTED ->
+          unit(subject)
+              + " lifted "
+              + plan.things().get(detail).name()
+              + (entry.through() < 0 ? "" : " with " + unit(entry.through()));
+      case LET_GO ->
+          unit(subject)
+              + (entry.through() == 1 ? " let %s fall" : " set %s down")
+                  .formatted(plan.things().get(detail).name());
+      case NO_SPACE ->
+          unit(subject) + " finds no room to set " + plan.things().get(detail).name() + " down";
       case CONSUMED -> unit(subject) + " used up " + name(Family.ITEM_KINDS, detail);
       case GIVEN -> "The pack of " + unit(subject) + " changed: " + name(Family.ITEM_KINDS, detail);
       case LAID -> name(Family.ITEM_KINDS, subject) + " was laid down";

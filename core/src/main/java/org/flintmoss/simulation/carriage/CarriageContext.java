@@ -8,6 +8,9 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who uses what. */
   public final Interactions interactions;
 
+  /** Who has hold of which loose thing. */
+  public final Holding holding;
+
   /** What is harmed and breaks. */
   public final Breakables breakables;
 
@@ -24,6 +27,7 @@ public abstract class CarriageContext extends PerceptionContext {
   public CarriageContext(Plan plan, long seed) {
     super(plan, seed);
     interactions = new Interactions(this);
+    holding = new Holding(this);
     breakables = new Breakables(this);
     packs = new Packs(this);
     membership = new Membership(this);

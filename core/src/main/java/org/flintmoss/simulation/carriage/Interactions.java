@@ -19,6 +19,9 @@ import org.flintmoss.terrain.Segments;
 
 /** The use of fixtures: it takes its time, and ends when the user walks off. */
 public final class Interactions {
+  /** The most that are offered at once. */
+  public static final int MOST = 4;
+
   private final CarriageContext context;
   private final Plan plan;
   private final State state;
@@ -92,9 +95,14 @@ public final class Interactions {
 
   /**
    * Begins to help up a friend who is down, or the use of a slot, from 1, of the nearest fixture in
-   * reach; 0 leaves off.
+   * reach, or takes hold of a loose thing; 0 leaves off. Who has hold of one can only set it down.
    */
   public void begin(int unit, int slot, int now) {
+    if (context.holding.begin(unit, slot)) {
+      wounds.leaveOff(unit);
+      using.at[unit] = 0;
+      return;
+    }
     int friend = slot == 1 ? wounds.inReach(unit) : -1;
     wounds.leaveOff(unit);
     if (walks(unit) && (friend >= 0 || (slot > 0 && offered(unit, slot) >= 0))) {

@@ -87,6 +87,7 @@ public final class Fighting {
   private void strike(int unit, Plan.Arm arm, int now) {
     strikeAgain.at[unit] = now + arm.steps();
     struck.at[unit] = now;
+    context.holding.drop(unit);
     int victim = victim(unit, arm.weapon());
     int thing = victim < 0 && context.controls.seated(unit) ? thing(unit, arm.weapon()) : -1;
     Outcome outcome =

@@ -23,6 +23,9 @@ public final class Decisions {
   /** Whom one saw no longer ago than this is in sight, steps. */
   private static final int FRESH = Plan.STEPS_PER_SECOND / 2;
 
+  /** How far off what a companion lends a hand with may be, metres. */
+  private static final double LENDS = 12;
+
   private final DecisionContext context;
   private final Plan plan;
   private final State state;
@@ -71,6 +74,9 @@ public final class Decisions {
     forgetTheDead(unit);
     int before = task.at[unit];
     Task task = task(unit, now);
+    if (task != Task.LEND) {
+      context.holding.drop(unit);
+    }
     if (task != Task.FIGHT) {
       pursuit.ends(unit);
     }
@@ -86,6 +92,7 @@ public final class Decisions {
       case SEE -> see(unit, now);
       case HELP -> helpUp(unit, wounds.minded(unit), now);
       case RETREAT -> retreat(unit, now);
+      case LEND -> lend(unit, context.holding.lends(unit, LENDS), now);
     }
   }
 
@@ -97,7 +104,19 @@ public final class Decisions {
     }
   }
 
+  /** Whether a companion who keeps near lends a hand. */
+  private boolean lends(int unit) {
+    return plan.companion(unit)
+        && context.orders.errand(unit) == plan.firstErrand(unit)
+        && context.orders.firm(unit) < Orders.WHATEVER
+        && context.knowledge.target(unit) < 0
+        && context.holding.lends(unit, LENDS) >= 0;
+  }
+
   private Task task(int unit, int now) {
+    if (lends(unit)) {
+      return Task.LEND;
+    }
     if (context.orders.firm(unit) > Orders.PLAIN) {
       return Task.ORDER;
     }
@@ -146,6 +165,22 @@ public final class Decisions {
       search(unit);
     } else {
       context.knowledge.warn(unit, Perception.WARY);
+    }
+  }
+
+  /** Takes hold of what takes two, and goes along with it. */
+  private void lend(int unit, int movable, int now) {
+    int of = plan.movables().thing(movable);
+    if (context.holding.held(unit) >= 0) {
+      paths.stop(unit);
+    } else if (context.holding.reaches(unit, movable)) {
+      paths.stop(unit);
+      context.holding.take(unit, movable);
+    } else {
+      context.intentions.hurry(unit);
+      double x = context.thingPlaces.x(of);
+      double y = context.thingPlaces.y(of);
+      paths.keepTo(unit, context.thingPlaces.deck(of), x, y, 0.5, now);
     }
   }
 

@@ -28,6 +28,9 @@ public final class Movement {
   /** A unit this far from the end of its way still creeps on, metres. */
   private static final double CREEP = 0.05;
 
+  /** How close who goes along keeps to whom it carries something with, as a share of the most. */
+  private static final double CLOSE = 0.9;
+
   /** The share of its speed that a unit keeps where its kind cannot walk. */
   private static final double MIN_SPEED_SHARE = 0.1;
 
@@ -143,6 +146,7 @@ public final class Movement {
   }
 
   private void moveAll(int now) {
+    context.holding.tend();
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.transits.on(unit)) {
@@ -180,7 +184,9 @@ public final class Movement {
     press(unit);
     thingMotion.begin(unit);
     double step = speed(unit) * Plan.STEP;
-    if (context.controls.steered(unit)) {
+    if (context.holding.led(unit)) {
+      goAlong(unit, step);
+    } else if (context.controls.steered(unit)) {
       slide(unit, context.controls.east(unit) * step, context.controls.north(unit) * step);
     } else if (context.flights.circles(unit)) {
       circle(unit, step);
@@ -190,6 +196,7 @@ public final class Movement {
     drift(unit);
     push(unit);
     pushOut(unit, context.space.navigationMap(unit), fromX, fromY);
+    keepBy(unit, fromX, fromY);
     double dx = body.x(unit) - fromX;
     double dy = body.y(unit) - fromY;
     double gone = Math.sqrt(dx * dx + dy * dy);
@@ -203,6 +210,39 @@ public final class Movement {
     if (Flights.flies(plan, unit)) {
       double pace = pace(unit);
       context.flights.rise(unit, headingEast * pace, headingNorth * pace);
+    }
+  }
+
+  /** Goes along behind whom it carries something with, as fast as they can go. */
+  private void goAlong(int unit, double step) {
+    int other = context.holding.other(unit);
+    double dx = body.x(other) - body.x(unit);
+    double dy = body.y(other) - body.y(unit);
+    double far = Math.sqrt(dx * dx + dy * dy);
+    double left = far - context.holding.span(context.holding.held(unit)) * CLOSE;
+    if (left > 0) {
+      double by = Math.min(left, step) / far;
+      slide(unit, dx * by, dy * by);
+    }
+  }
+
+  /** Who carries something with another gets no further from them than the thing is wide. */
+  private void keepBy(int unit, double fromX, double fromY) {
+    int other = context.holding.other(unit);
+    if (other < 0) {
+      return;
+    }
+    double span = context.holding.span(context.holding.held(unit));
+    double dx = body.x(unit) - body.x(other);
+    double dy = body.y(unit) - body.y(other);
+    double far = Math.sqrt(dx * dx + dy * dy);
+    if (far > span) {
+      double backX = dx * (span / far - 1);
+      double backY = dy * (span / far - 1);
+      NavigationMap map = context.space.navigationMap(unit);
+      if (!step(unit, map, backX, backY)) {
+        step(unit, map, fromX - body.x(unit), fromY - body.y(unit));
+      }
     }
   }
 
@@ -315,6 +355,7 @@ public final class Movement {
         !context.space.navigationMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= context.packs.pace(unit) * currents.pace(unit) * thingMotion.pace(unit);
+    speed *= context.holding.pace(unit);
     NavigationMap map = context.space.navigationMap(unit);
     context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
     return speed * Math.max(MIN_SPEED_SHARE, map.pace(body.deck(unit), body.x(unit), body.y(unit)));

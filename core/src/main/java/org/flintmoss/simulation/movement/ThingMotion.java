@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.movement;
 
+import java.util.Arrays;
 import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.simulation.plan.MovableTable;
@@ -69,9 +70,6 @@ public final class ThingMotion {
   /** For how many steps each has not moved. */
   private final Column.Ints still;
 
-  /** The number from 1 of the thing that bears each; 0 for none. */
-  private final Column.Ints bearers;
-
   /** The mass that each unit pushed in its last step, kilograms. */
   private final Column.Doubles pushing;
 
@@ -94,9 +92,8 @@ public final class ThingMotion {
     contacts = new ThingContacts(context);
     speeds = context.state.doubles("thingSpeeds", Rows.of(table.many()).wide(3));
     still = context.state.ints("thingStill", table.many());
-    bearers = context.state.ints("thingBearers", table.many());
     pushing = context.state.doubles("pushing", Rows.of(plan.units()));
-    beside = new int[TALLEST + 1][table.many()];
+    beside = new int[TALLEST + 1][];
     contacts.enterAll();
   }
 
@@ -131,7 +128,7 @@ public final class ThingMotion {
 
   /** Whether what bore a thing is as it was. */
   private boolean borne(int thing) {
-    int bearer = bearers.at[thing] - 1;
+    int bearer = places.bearer(thing);
     return bearer < 0
         || (context.standings.thereAndSolid(bearer)
             && places.foot(bearer) + context.standings.height(bearer)
@@ -139,6 +136,10 @@ public final class ThingMotion {
   }
 
   private void moveOne(int thing) {
+    if (places.aloft(thing)) {
+      beCarried(thing);
+      return;
+    }
     int of = table.thing(thing);
     double x = places.x(of);
     double y = places.y(of);
@@ -151,6 +152,18 @@ public final class ThingMotion {
       go(thing, east, north, stands);
     }
     settle(thing, x, y, foot);
+  }
+
+  private void beCarried(int thing) {
+    int of = table.thing(thing);
+    double x = places.x(of);
+    double y = places.y(of);
+    double foot = places.foot(of);
+    Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
+    places.bear(thing, -1);
+    context.holding.follow(thing);
+    settle(thing, x, y, foot);
+    still.at[thing] = 0;
   }
 
   /** Falls, floats or is lifted; answers whether it then stands on something. */
@@ -217,7 +230,7 @@ public final class ThingMotion {
     double surface = plan.decks().height(deck, x, y);
     Obstacles.Bearer bearer = plan.obstacles().bearer(x, y, highest, context.standings.without(of));
     boolean borne = bearer != null && bearer.top() >= surface;
-    bearers.at[thing] = borne ? plan.actors().thing(bearer.of()) + 1 : 0;
+    places.bear(thing, borne ? plan.actors().thing(bearer.of()) : -1);
     slopeEast = borne ? 0 : slope(deck, x - SPAN / 2, y, x + SPAN / 2, y);
     slopeNorth = borne ? 0 : slope(deck, x, y - SPAN / 2, x, y + SPAN / 2);
     return borne ? bearer.top() : surface;
@@ -294,11 +307,12 @@ public final class ThingMotion {
       return;
     }
     int of = table.thing(thing);
-    int many = contacts.near(places.x(of), places.y(of), beside[0]);
+    int[] beside = beside(0);
+    int many = contacts.near(places.x(of), places.y(of), beside);
     double east = 0;
     double north = 0;
     for (int i = 0; i < many; i++) {
-      int other = beside[0][i];
+      int other = beside[i];
       double overlap = contacts.overlap(thing, other, places.x(of), places.y(of));
       if (overlap > STILL) {
         double dx = places.x(of) - places.x(table.thing(other));
@@ -367,10 +381,11 @@ public final class ThingMotion {
       return;
     }
     int bearer = table.thing(thing);
-    int many = contacts.near(places.x(bearer) - dx, places.y(bearer) - dy, beside[storey]);
+    int[] beside = beside(storey);
+    int many = contacts.near(places.x(bearer) - dx, places.y(bearer) - dy, beside);
     for (int i = 0; i < many; i++) {
-      int other = beside[storey][i];
-      if (bearers.at[other] == bearer + 1) {
+      int other = beside[i];
+      if (places.bearer(other) == bearer) {
         int of = table.thing(other);
         double x = places.x(of);
         double y = places.y(of);
@@ -382,9 +397,10 @@ public final class ThingMotion {
   }
 
   private void wake(double x, double y, double radius) {
-    int many = contacts.near(x, y, beside[0]);
+    int[] beside = beside(0);
+    int many = contacts.near(x, y, beside);
     for (int i = 0; i < many; i++) {
-      int other = beside[0][i];
+      int other = beside[i];
       int of = table.thing(other);
       double dx = places.x(of) - x;
       double dy = places.y(of) - y;
@@ -393,6 +409,14 @@ public final class ThingMotion {
         still.at[other] = 0;
       }
     }
+  }
+
+  /** Room for those beside one, for each storey of a stack that is carried along. */
+  private int[] beside(int storey) {
+    if (beside[storey] == null) {
+      beside[storey] = new int[table.many()];
+    }
+    return beside[storey];
   }
 
   /** A unit begins its step: what it pushed in the last one leaves it less of its pace. */
@@ -418,9 +442,10 @@ public final class ThingMotion {
     double x = context.body.x(unit);
     double y = context.body.y(unit);
     double feet = context.space.feet(unit);
-    int many = contacts.near(x, y, beside[0]);
+    int[] beside = beside(0);
+    int many = contacts.near(x, y, beside);
     for (int i = 0; i < many; i++) {
-      int thing = beside[0][i];
+      int thing = beside[i];
       boolean pushed = table.loose(thing) != null && table.loose(thing).pushed();
       if (pushed && places.solid(thing) && contacts.level(feet, plan.kind(unit).eye(), thing)) {
         shove(unit, thing, strength);

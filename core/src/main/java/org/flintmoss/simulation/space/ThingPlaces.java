@@ -25,6 +25,12 @@ public final class ThingPlaces {
   /** 1 for each that ways go round. */
   private final Column.Ints rests;
 
+  /** 1 for each that people carry. */
+  private final Column.Ints aloft;
+
+  /** The number from 1 of the thing that bears each; 0 for none. */
+  private final Column.Ints bearers;
+
   private final Lying now;
 
   /** Those that ways go round, to be kept; null if it has to be worked out anew. */
@@ -36,6 +42,8 @@ public final class ThingPlaces {
     table = plan.movables();
     places = context.state.doubles("thingPlaces", Rows.of(table.many()).wide(3));
     rests = context.state.ints("thingRests", table.many());
+    aloft = context.state.ints("thingAloft", table.many());
+    bearers = context.state.ints("thingBearers", table.many());
     now = plan.obstacles().lying();
     Movables first = plan.obstacles().movables();
     for (int movable = 0; movable < table.many(); movable++) {
@@ -51,7 +59,11 @@ public final class ThingPlaces {
   /** What is worked out from the state is worked out anew. */
   void forget() {
     for (int movable = 0; movable < table.many(); movable++) {
-      now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
+      if (aloft(movable)) {
+        now.take(movable);
+      } else {
+        now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
+      }
     }
     resting = null;
   }
@@ -114,7 +126,7 @@ public final class ThingPlaces {
   /** Whether one that may move is in the way of others. */
   public boolean solid(int movable) {
     Appearance looks = context.standings.appearance(table.thing(movable));
-    return there(movable) && looks.stops().movement();
+    return there(movable) && looks.stops().movement() && !aloft(movable);
   }
 
   /** How high one that may move is as it looks, metres. */
@@ -127,10 +139,51 @@ public final class ThingPlaces {
     places.at[3 * movable] = x + 0.0;
     places.at[3 * movable + 1] = y + 0.0;
     places.at[3 * movable + 2] = foot + 0.0;
-    now.put(movable, x, y, foot);
+    if (!aloft(movable)) {
+      now.put(movable, x, y, foot);
+    }
     if (rests.at[movable] == 1) {
       rest(movable, false);
     }
+  }
+
+  /** Has one that may move be carried from now on: it is in nobody's way. */
+  public void lift(int movable) {
+    aloft.at[movable] = 1;
+    now.take(movable);
+    rest(movable, false);
+  }
+
+  /** Has one that was carried lie where it is. */
+  public void unhand(int movable) {
+    aloft.at[movable] = 0;
+    now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
+  }
+
+  /** Whether people carry one that may move. */
+  public boolean aloft(int movable) {
+    return aloft.at[movable] == 1;
+  }
+
+  /** Which thing bears one that may move; -1 for none. */
+  public int bearer(int movable) {
+    return bearers.at[movable] - 1;
+  }
+
+  /** Notes which thing bears one that may move; -1 for none. */
+  public void bear(int movable, int bearer) {
+    bearers.at[movable] = bearer + 1;
+  }
+
+  /** Whether anything that may move stands on another. */
+  public boolean bears(int movable) {
+    int of = table.thing(movable) + 1;
+    for (int each = 0; each < table.many(); each++) {
+      if (bearers.at[each] == of && there(each)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Lets ways go round one that may move, or not. */

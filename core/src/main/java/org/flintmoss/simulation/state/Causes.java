@@ -104,6 +104,12 @@ public final class Causes {
     TOOK,
     /** A unit set items down, or they fell from its hands: unit, item kind. */
     SET_DOWN,
+    /** A unit lifted a loose thing: unit, thing; through: with which unit, -1 for alone. */
+    LIFTED,
+    /** A unit set a loose thing down or let it fall: unit, thing; through: 1 if it fell. */
+    LET_GO,
+    /** A unit found no room to set a loose thing down: unit, thing. */
+    NO_SPACE,
     /** A unit used an item up: unit, item kind. */
     CONSUMED,
     /** An event put items into a pack or took them away: unit, item kind. */

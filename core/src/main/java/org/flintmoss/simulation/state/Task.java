@@ -24,5 +24,8 @@ public enum Task {
   HELP,
   /** Falls back to a post and holds it. */
   @JsonProperty("retreat")
-  RETREAT
+  RETREAT,
+  /** Carries something together with a player. */
+  @JsonProperty("lend")
+  LEND
 }

@@ -33,6 +33,8 @@ public enum Wake {
   GATE,
   /** A prop or a fixture was put back, taken away or given another look. */
   THING,
+  /** A loose thing was lifted or let go: thing. */
+  THING_HELD,
   /** Fixture. */
   FIXTURE,
   /** Effect. */
