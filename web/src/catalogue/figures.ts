@@ -97,6 +97,14 @@ export const KIND_FIGURES: FigureGroup[] = [
         most: 10000,
       },
       {
+        path: ["mass"],
+        word: "Mass",
+        means: "What it weighs without what it carries, on plates and in craft",
+        unit: "kg",
+        least: 0.1,
+        most: 1000000,
+      },
+      {
         path: ["pushes"],
         word: "Pushes under",
         means: "Loose things that weigh less; half of that takes half of its pace",

@@ -25,6 +25,7 @@ export const FIRSTS: {
     hearing: 1,
     sight: { range: 60, field: 140, notice: 1.2, memory: 8 },
     hands: true,
+    mass: 80,
     load: 30,
     pushes: 120,
     weapons: {},

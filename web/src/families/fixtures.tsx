@@ -33,6 +33,7 @@ import { each, FACING_POINT, type Offer, type Traits } from "./traits";
 /** The plain use of a fixture. */
 export const USE: Omit<Use, "order"> = {
   verb: "Use",
+  made: { type: "byHand" },
   open: { type: "all" },
   offered: { type: "always" },
   seconds: pinnedOf(1),
@@ -100,23 +101,36 @@ export const fixtures: Traits<"fixtures"> = {
     legend: { word: "Something to use", sign: <Plate x={2.7} y={0.7} /> },
   },
   sentence: (fixture, mission) => {
-    const all = ordered(usesOfFixture(mission, fixture)).map(([, { verb, needs }]) =>
-      needs.type === "nothing"
-        ? verb
-        : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${pinnedWords(needs.count)} × ${nameOf(mission, needs.item)})`,
-    );
-    return all.length === 0
-      ? "Nothing can be done with it yet."
-      : `People beside it can: ${all.join(", ")}.`;
+    const all = ordered(usesOfFixture(mission, fixture)).map(([, use]) => use);
+    const byHand = all.filter(({ made }) => made.type === "byHand");
+    const words = [
+      ...(byHand.length > 0
+        ? [`People beside it can: ${byHand.map((use) => handWords(mission, use)).join(", ")}.`]
+        : []),
+      ...all.filter(({ made }) => made.type !== "byHand").map(weightWords),
+    ];
+    return words.length === 0 ? "Nothing can be done with it yet." : words.join(" ");
   },
   slip: [KindFields, "uses", "drops"],
   links: ["gates", "props", "fixtures"],
   offers: (from, to, mission) =>
     to.family === "gates" || (to.family === from.family && to.id === from.id)
-      ? offered(from, mission, gateEffects(to))
+      ? [...heldOpen(from, to, mission), ...offered(from, mission, gateEffects(to))]
       : offered(from, mission, thingEffects(to, mission)),
   acts: true,
 };
+
+function handWords(mission: Mission, { verb, needs }: Use): string {
+  return needs.type === "nothing"
+    ? verb
+    : `${verb} (${needs.type === "holding" ? "needs" : "uses up"} ${pinnedWords(needs.count)} × ${nameOf(mission, needs.item)})`;
+}
+
+function weightWords({ verb, made }: Use): string {
+  if (made.type === "byHand") return "";
+  const mass = `${pinnedWords(made.mass)} kg`;
+  return made.type === "pressed" ? `Under ${mass}: ${verb}.` : `Freed of ${mass}: ${verb}.`;
+}
 
 /** What a use can do to another thing, and what that is called: "open Sluice". */
 interface Doing {
@@ -176,6 +190,28 @@ function offered(from: Ref, mission: Mission, doings: Doing[]): Offer[] {
       },
     };
   });
+}
+
+/** What bears a weight and is freed of it can hold a gate open so long. */
+function heldOpen(from: Ref, gate: Ref, mission: Mission): Offer[] {
+  const plate = mission.fixtures[from.id];
+  if (gate.family !== "gates" || !plate) return [];
+  const uses = ordered(usesOfFixture(mission, plate));
+  const pressed = uses.find(([, { made }]) => made.type === "pressed");
+  const eased = uses.find(([, { made }]) => made.type === "eased");
+  if (!pressed || !eased) return [];
+  const word = `hold ${nameOf(mission, gate)} open under a weight`;
+  return [
+    {
+      word,
+      label: `${plate.name}: ${word}`,
+      make: (draft) => {
+        const { uses: own } = sure(draft.fixtures, from.id);
+        own[pressed[0]] = { ...pressed[1], effect: { type: "opens", gate } };
+        own[eased[0]] = { ...eased[1], effect: { type: "closes", gate } };
+      },
+    },
+  ];
 }
 
 /** A fixture in print. */

@@ -42,6 +42,7 @@ function UseFields({ path, of }: { path: Path; of: string }) {
   const open = useOpenMission();
   const use = useMission((state) => part<Use>(state.mission, path));
   const { verb, seconds, times, noise } = use;
+  const byHand = use.made.type === "byHand";
   const label = `Change a use of ${of}`;
   return (
     <div className="border-hairline border-b py-1.5">
@@ -66,11 +67,11 @@ function UseFields({ path, of }: { path: Path; of: string }) {
         </Button>
       </div>
       <Sentences path={path} label={label} />
-      <Field label="Takes">
+      <Field label={byHand ? "Takes" : "Once so for"}>
         {(field) => (
           <PinnedToken
             id={field}
-            label="Takes"
+            label={byHand ? "Takes" : "Once so for"}
             unit="s"
             least={0}
             most={600}
@@ -105,7 +106,7 @@ function UseFields({ path, of }: { path: Path; of: string }) {
           says={() => label}
         />
       )}
-      {use.turns.type !== "stays" && times === 0 && (
+      {byHand && use.turns.type !== "stays" && times === 0 && (
         <Tick
           word="people do it on their way where it bars them"
           checked={use.passing}
@@ -135,6 +136,7 @@ function Sentences({ path, label }: { path: Path; label: string }) {
   const phrases = usePhrases();
   if (!phrases) return null;
   const rows = [
+    ["It", phrases.makes, "made"],
     ["Offered", phrases.offers, "offered"],
     ["Does", phrases.effects, "effect"],
     ["Then it", phrases.turns, "turns"],

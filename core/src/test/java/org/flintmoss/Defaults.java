@@ -60,7 +60,7 @@ final class Defaults {
       "{'drawing':{},'height':1,'stops':{'movement':false,'sight':false,'shots':false,'sound':0},'cover':0,'light':0}";
 
   private static final String USE =
-      "{'open':{'type':'all'},'offered':{'type':'always'},'counted':'all','needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'},'turns':{'type':'stays'},'passing':false,'tells':''}";
+      "{'made':{'type':'byHand'},'open':{'type':'all'},'offered':{'type':'always'},'counted':'all','needs':{'type':'nothing'},'gives':{'type':'nothing'},'effect':{'type':'nothing'},'turns':{'type':'stays'},'passing':false,'tells':''}";
 
   private static final Map<String, List<String>> PINNED =
       Map.ofEntries(

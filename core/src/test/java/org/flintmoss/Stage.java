@@ -346,6 +346,14 @@ public final class Stage {
             .formatted(id, ref("thingKinds", kind), x, y, facing));
   }
 
+  /** Puts a plate that does something once 50 kg weigh on it. */
+  public Stage plate(String id, double x, double y, String effect) {
+    return put(
+        "/fixtures/" + id,
+        "{'name':'%s','kind':{'family':'thingKinds','id':'plate-kind'},'position':{'x':%s,'y':%s},'facing':0,'uses':{'u1':{'order':'a0','verb':'Goes down','made':{'type':'pressed','mass':{'value':50,'levels':{},'perPlayer':0}},'seconds':0,'times':0,'noise':0,'effect':%s,'turns':{'type':'into','look':%s}}}}"
+            .formatted(id, x, y, effect, ref("looks", "look-down")));
+  }
+
   /** Puts a kind of round loose thing of a radius, a height and a mass, gripping to 30 degrees. */
   public Stage loose(String id, double radius, double height, double mass) {
     return put(

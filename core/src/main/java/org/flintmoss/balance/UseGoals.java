@@ -21,6 +21,9 @@ final class UseGoals {
   /** How near one has to be to the side of a thing where one stands, metres. */
   private static final double BY_ITS_SIDE = 0.4;
 
+  /** How near to its middle one has to be to weigh on a thing, metres. */
+  private static final double ON_IT = 0.3;
+
   /** On how many sides of a thing one tries to stand. */
   private static final int SIDES = 8;
 
@@ -38,8 +41,10 @@ final class UseGoals {
   Goals.Goal goal(int use, int unit) {
     Position middle = uses[use].middle();
     Position at = beside(unit, middle, uses[use].self());
-    double near = at == middle ? Goals.Goal.NEAR : BY_ITS_SIDE;
-    return new Goals.Goal(at.x(), at.y(), -1, use + 1, 0, near, false);
+    boolean byHand = uses[use].use().byHand();
+    double near = !byHand ? ON_IT : at == middle ? Goals.Goal.NEAR : BY_ITS_SIDE;
+    int made = byHand ? use + 1 : 0;
+    return new Goals.Goal(at.x(), at.y(), -1, made, 0, near, false);
   }
 
   /** The goal to break a thing that can be harmed; none for another. */
@@ -80,8 +85,7 @@ final class UseGoals {
 
   /** The first use of a fixture that is offered to a unit if only it had what that needs; or -1. */
   int first(int fixture, int unit) {
-    List<Integer> all =
-        offered(unit, use -> uses[use].fixture() == fixture && world.read().offered(unit, use));
+    List<Integer> all = offered(unit, use -> uses[use].fixture() == fixture);
     return all.isEmpty() ? -1 : all.getFirst();
   }
 
@@ -122,7 +126,8 @@ final class UseGoals {
   private List<Integer> offered(int unit, IntPredicate which) {
     List<Integer> found = new ArrayList<>();
     for (int use = 0; use < uses.length; use++) {
-      if (which.test(use) && world.read().offered(unit, use)) {
+      boolean can = world.read().offered(unit, use) || world.read().wouldPress(unit, use);
+      if (can && which.test(use)) {
         found.add(use);
       }
     }

@@ -54,7 +54,8 @@ final class TwentyFirstShape {
 
   private void upgrade() {
     Migrations.each(document, "kinds", TwentyFirstShape::strength);
-    Migrations.each(document, "thingKinds", kind -> Migrations.type(kind, "hold", "fast"));
+    Migrations.each(document, "kinds", TwentyFirstShape::mass);
+    Migrations.each(document, "thingKinds", TwentyFirstShape::kind);
     Migrations.things(document, this::things);
     rename(document);
     repoint(document.path("bundles"));
@@ -74,10 +75,34 @@ final class TwentyFirstShape {
         });
   }
 
+  /** What units of a kind weigh: as a man, a hound, a cart, a boat and a gull do. */
+  private static void mass(ObjectNode kind) {
+    kind.put(
+        "mass",
+        switch (kind.path("moves").path("type").asString("")) {
+          case "beast" -> 30;
+          case "wheels" -> 400;
+          case "boat" -> 500;
+          case "flyer" -> 2;
+          default -> 80;
+        });
+  }
+
+  private static void kind(ObjectNode kind) {
+    Migrations.type(kind, "hold", "fast");
+    uses(kind);
+  }
+
+  /** People do by hand all that was done with fixtures. */
+  private static void uses(ObjectNode of) {
+    Migrations.each(of, "uses", use -> Migrations.type(use, "made", "byHand"));
+  }
+
   private void things(ObjectNode of) {
     for (String family : List.of("props", "fixtures")) {
       Migrations.each(of, family, it -> Migrations.type(it, "atop", "nothing"));
     }
+    Migrations.each(of, "fixtures", TwentyFirstShape::uses);
     Migrations.each(of, "zones", zone -> Migrations.each(zone, "does", TwentyFirstShape::pushes));
     JsonNode loads = of.remove("cargo");
     if (loads != null && !loads.isEmpty()) {

@@ -178,6 +178,11 @@ public final class Readings {
     return context.interactions.offers(unit, handle);
   }
 
+  /** Whether a unit that stood on the fixture would make a use by its weight. */
+  public boolean wouldPress(int unit, int handle) {
+    return context.plates.wouldMake(unit, handle);
+  }
+
   /** The slot of a use among those that a unit can begin from where it stands; 0 for none. */
   public int slot(int unit, int handle) {
     return context.interactions.slot(unit, handle);

@@ -91,6 +91,7 @@ public final class World {
     context.packs.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.membership.update();
+    context.plates.feel(now);
     context.courses.follow(now);
     context.screens.show();
     context.orders.look();

@@ -50,7 +50,8 @@ public final class Doors {
       Ref of = new Ref(Family.FIXTURES, fixture.getKey());
       for (var use : Ordered.sort(mission.usesOf(fixture.getValue()))) {
         // One that is used up would bar the way of those who count on it.
-        boolean door = use.getValue().passing() && use.getValue().times() == 0;
+        boolean door =
+            use.getValue().byHand() && use.getValue().passing() && use.getValue().times() == 0;
         int open = door ? open(mission, fixture.getValue(), use.getValue()) : -1;
         if (open >= 0) {
           Fixture it = fixture.getValue();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.script.Counter;
@@ -106,7 +107,12 @@ public final class Chronicle {
       case BROKE -> plan.things().get(subject).name() + " breaks";
       case LOOK -> plan.things().get(subject).name() + " now looks " + name(Family.LOOKS, detail);
       case MUST_STAND -> unit(subject) + " cannot use anything while walking";
-      case USED -> unit(subject) + " used " + plan.used(detail);
+      case USED -> {
+        Use use = plan.handles()[detail].use();
+        yield use.byHand()
+            ? unit(subject) + " used " + plan.used(detail)
+            : plan.used(detail) + ": " + use.verb() + by(subject);
+      }
       case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);
       case SET_DOWN -> unit(subject) + " set down " + name(Family.ITEM_KINDS, detail);
       case LIFTED ->

@@ -7,7 +7,7 @@ import org.flintmoss.Stage;
 import org.flintmoss.simulation.World;
 import org.junit.jupiter.api.Test;
 
-/** Understudies break what has to be broken, and what bars their way. */
+/** Understudies break what has to be broken or bars their way, and step on plates. */
 class BreakingGoalsTest {
   private static World played(Stage stage, int steps) {
     World world = stage.world(1);
@@ -55,5 +55,27 @@ class BreakingGoalsTest {
             2000);
     assertThat(world.over()).isTrue();
     assertThat(world.read().left(0)).isZero();
+  }
+
+  @Test
+  void aPlateThatOpensTheOnlyGateIsSteppedOn() {
+    World world =
+        played(
+            new Stage()
+                .wall("west", 0, 70, 62.8, 70)
+                .wall("east", 65.2, 70, 128, 70)
+                .gate("g", "closed", 62.8, 70, 65.2, 70)
+                .plate("plate", 60, 62, "{'type':'opens','gate':%s}".formatted(ref("gates", "g")))
+                .zone("beyond", 64, 90, 4)
+                .event(
+                    "wins",
+                    "{'type':'inside','who':{'quantifier':{'type':'any'},'whom':{'type':'players'}},'zone':%s}"
+                        .formatted(ref("zones", "beyond")),
+                    "{'type':'end','ending':%s}".formatted(ref("endings", "won")))
+                .put(
+                    "/endings/won",
+                    "{'name':'won','order':'a0','outcome':'won','delay':0,'debriefing':''}"),
+            2000);
+    assertThat(world.over()).isTrue();
   }
 }

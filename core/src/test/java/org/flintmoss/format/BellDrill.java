@@ -82,7 +82,11 @@ public final class BellDrill {
 
   /** Mission and recording as a file. */
   static byte[] make() {
-    MissionFile file = mission();
+    return play(mission());
+  }
+
+  /** A mission file of it and its recording, as a file. */
+  static byte[] play(MissionFile file) {
     Plan plan = Plans.compile(file.mission(), file, Difficulty.BREEZY);
     Trial trial = new Trial(plan, file.hash(), Difficulty.BREEZY, 1);
     while (!trial.world().over() && trial.world().read().step() < 1200) {

@@ -12,8 +12,13 @@ import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.zip.ZipInputStream;
 import org.flintmoss.bundle.BundleMaker;
+import org.flintmoss.mission.Migrations;
+import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.MissionReader;
 import org.flintmoss.mission.SchemaWriter;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.word.Difficulty;
@@ -29,6 +34,7 @@ import org.flintmoss.trial.SnapshotLayout;
 import org.flintmoss.trial.Snapshots;
 import org.flintmoss.trial.Trial;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -167,6 +173,21 @@ class GeneratedFilesTest {
   void theRecordedDrillIsPlayedByItsMaker() throws IOException {
     String path = "core/src/test/resources/drill-bell.zip";
     byte[] made = BellDrill.make();
+    write(path, made);
+    assertThat(Files.readAllBytes(ROOT.resolve(path))).as(OUT_OF_DATE, path).isEqualTo(made);
+  }
+
+  /** It was recorded before there were courses, and its mission lies in it in that shape. */
+  @Test
+  void theDrillInAnOlderShapeIsPlayedByItsMaker() throws IOException {
+    String path = "core/src/test/resources/drill-bell-16.zip";
+    JsonNode old;
+    try (ZipInputStream in = new ZipInputStream(Files.newInputStream(ROOT.resolve(path)))) {
+      in.getNextEntry();
+      old = Json.read(in.readAllBytes());
+    }
+    Mission mission = MissionReader.read(Migrations.upgrade(old.deepCopy()));
+    byte[] made = BellDrill.play(new MissionFile(old, mission, new TreeMap<>()));
     write(path, made);
     assertThat(Files.readAllBytes(ROOT.resolve(path))).as(OUT_OF_DATE, path).isEqualTo(made);
   }

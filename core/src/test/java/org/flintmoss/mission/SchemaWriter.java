@@ -70,6 +70,7 @@ public final class SchemaWriter {
           Hand.class,
           Conversation.Length.class,
           Use.Effect.class,
+          Use.Made.class,
           Use.Gift.class,
           Use.Need.class,
           Use.Offered.class,

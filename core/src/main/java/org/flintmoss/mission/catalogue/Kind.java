@@ -31,6 +31,7 @@ import org.flintmoss.mission.word.Thing;
  * @param hearing how well it hears: the factor by which noises carry farther to it; 0 is deaf
  * @param playerInput whether it has hands to work fixtures, take items up and help others up;
  *     beasts have none
+ * @param mass what it weighs without what it carries, kilograms
  * @param load most that it carries in its pack, kilograms
  * @param pushes the heaviest loose thing that it just cannot push any more, kilograms; 0 for
  *     nothing
@@ -53,6 +54,7 @@ public record Kind(
     @DecimalMin("0") @DecimalMax("5") double hearing,
     @Valid Sight sight,
     boolean hands,
+    @DecimalMin("0.1") @DecimalMax("1000000") double mass,
     @DecimalMin("0") @DecimalMax("10000") double load,
     @DecimalMin("0") @DecimalMax("1000000") double pushes,
     @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons)

@@ -25,12 +25,14 @@ import org.flintmoss.mission.word.Standing;
  * One thing that can be done with a fixture.
  *
  * @param verb what the player reads: "Pull"
- * @param open who can do it
+ * @param made whether people do it by hand, or what weighs on the fixture does
+ * @param open who can do it; where weight does it, whose weight counts: with a limit, only theirs
  * @param offered while it looks how
- * @param seconds how long it takes
+ * @param seconds how long it takes, or for how long the weight has to be so
  * @param times how often it can be done; 0 for without limit
  * @param counted whether the times are those of each player, or of all together
- * @param needs what the user must carry
+ * @param needs what the user must carry; the user of what weight does is one who stands on it, or
+ *     stood on it last
  * @param gives what it puts into their pack
  * @param noise metres over open ground to which it can be heard
  * @param effect what it does to other things
@@ -41,6 +43,7 @@ import org.flintmoss.mission.word.Standing;
 public record Use(
     @Pattern(regexp = Id.ORDER) String order,
     @Size(min = 1, max = 40) String verb,
+    @Valid Made made,
     @Valid Open open,
     @Valid Offered offered,
     @DecimalMin("0") @DecimalMax("600") @Valid Pinned seconds,
@@ -63,6 +66,38 @@ public record Use(
     ALL,
     @JsonProperty("each")
     EACH
+  }
+
+  /** How it comes about. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = ByHand.class, name = "byHand"),
+    @JsonSubTypes.Type(value = Pressed.class, name = "pressed"),
+    @JsonSubTypes.Type(value = Eased.class, name = "eased")
+  })
+  public sealed interface Made {}
+
+  /** People beside the fixture do it. */
+  @Phrase(value = "is done by hand", group = "By hand")
+  public record ByHand() implements Made {}
+
+  /** What is on the fixture comes to weigh as much. */
+  @Phrase(value = "happens once {mass} or more weighs on it", group = "Under a weight")
+  public record Pressed(
+      @Measured(value = "kg", fresh = 50) @DecimalMin("0.1") @DecimalMax("1000000") @Valid
+          Pinned mass)
+      implements Made {}
+
+  /** What is on the fixture comes to weigh less, after it had weighed as much. */
+  @Phrase(value = "happens once less than {mass} weighs on it again", group = "Freed of a weight")
+  public record Eased(
+      @Measured(value = "kg", fresh = 50) @DecimalMin("0.1") @DecimalMax("1000000") @Valid
+          Pinned mass)
+      implements Made {}
+
+  /** Whether people do it by hand. */
+  public boolean byHand() {
+    return made instanceof ByHand;
   }
 
   /** While it looks how a use is offered. */

@@ -8,6 +8,9 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who uses what. */
   public final Interactions interactions;
 
+  /** What weighs on fixtures. */
+  public final Plates plates;
+
   /** Who has hold of which loose thing. */
   public final Holding holding;
 
@@ -32,5 +35,6 @@ public abstract class CarriageContext extends PerceptionContext {
     packs = new Packs(this);
     membership = new Membership(this);
     workings = new Workings(this);
+    plates = new Plates(this);
   }
 }

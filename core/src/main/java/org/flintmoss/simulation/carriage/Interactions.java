@@ -240,7 +240,7 @@ public final class Interactions {
    */
   public boolean offers(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
-    if (!of.use().open().to(plan.side(unit))) {
+    if (!of.use().byHand() || !of.use().open().to(plan.side(unit))) {
       return false;
     }
     if (of.fixture() < 0) {
@@ -248,6 +248,16 @@ public final class Interactions {
       boolean opens = of.use().effect() instanceof Use.OpensGate;
       return open != opens && (opens || !context.standings.standsIn(of.effect().gate()));
     }
+    return ready(unit, handle);
+  }
+
+  /**
+   * Whether a use of a fixture can come about as that stands and looks now.
+   *
+   * @param unit through whom; -1 for nobody
+   */
+  boolean ready(int unit, int handle) {
+    FixtureUse of = plan.handles()[handle];
     return useless.at[of.fixture()] == 0
         && context.standings.standing(of.self()) == Standing.THERE
         && !context.breakables.broken(of.self())
@@ -256,9 +266,16 @@ public final class Interactions {
         && (of.use().times() == 0 || times(unit, handle) < of.use().times());
   }
 
+  /** Whether a use can come about through a unit, or through nobody, -1, who needs nothing. */
+  boolean comes(int unit, int handle) {
+    FixtureUse of = plan.handles()[handle];
+    return ready(unit, handle)
+        && (of.needs() == -1 || (unit >= 0 && holds(unit, of.needs(), of.needed())));
+  }
+
   /** How often a use was made of those times that count for a unit. */
   private int times(int unit, int handle) {
-    int seat = plan.seatOf(unit);
+    int seat = unit < 0 ? -1 : plan.seatOf(unit);
     return plan.handles()[handle].use().counted() == Use.Counted.ALL || seat < 0
         ? used.at[handle]
         : usedBySeat.at[handle * plan.seats() + seat];
@@ -338,22 +355,24 @@ public final class Interactions {
     }
   }
 
-  private void done(int unit, int handle) {
+  /** A use has been made by a unit, or by nobody, -1. */
+  void done(int unit, int handle) {
     FixtureUse of = plan.handles()[handle];
-    if (of.use().counted() == Use.Counted.ALL || plan.seatOf(unit) < 0) {
+    int seat = unit < 0 ? -1 : plan.seatOf(unit);
+    if (of.use().counted() == Use.Counted.ALL || seat < 0) {
       used.at[handle]++;
     } else {
-      usedBySeat.at[handle * plan.seats() + plan.seatOf(unit)]++;
+      usedBySeat.at[handle * plan.seats() + seat]++;
     }
     int entry = context.log(Causes.Kind.USED, unit, handle, -1);
     if (of.fixture() >= 0) {
       fixturesUsed.at[of.fixture()]++;
       context.touch(Wake.FIXTURE, of.fixture(), unit);
     }
-    if (of.use().needs() instanceof Use.Spending) {
+    if (unit >= 0 && of.use().needs() instanceof Use.Spending) {
       context.packs.remove(unit, of.needs(), of.needed());
     }
-    if (of.gives() >= 0) {
+    if (unit >= 0 && of.gives() >= 0) {
       context.packs.put(unit, of.gives(), of.given());
     }
     Position at = of.middle();

@@ -25,6 +25,7 @@ import org.flintmoss.script.Script;
  * @param self the number of the fixture among props and fixtures; -1 for a gate
  * @param name of the fixture or gate
  * @param id of the use within its fixture; empty for those of gates
+ * @param mass what has to weigh on the fixture, or less; 0 for one that is done by hand
  * @param effect what it does to other things
  * @param offeredAs the look while which it is offered; -1 for always
  * @param into the look that the fixture itself comes to have; -1 for none
@@ -45,6 +46,7 @@ public record FixtureUse(
     Level level,
     Use use,
     int steps,
+    double mass,
     ThingEffect effect,
     int offeredAs,
     int into,
@@ -88,6 +90,7 @@ public record FixtureUse(
         fixture.level(),
         use,
         steps(use.seconds().at(terms)),
+        mass(use.made(), terms),
         ThingEffect.of(use.effect(), actors),
         offeredAs(actors, use.offered()),
         into(actors, use.turns()),
@@ -110,6 +113,7 @@ public record FixtureUse(
         new Use(
             "a0",
             verb,
+            new Use.ByHand(),
             hand.open(),
             new Use.Always(),
             hand.seconds(),
@@ -133,6 +137,7 @@ public record FixtureUse(
         gate.level(),
         use,
         steps(use.seconds().at(terms)),
+        0,
         ThingEffect.of(effect, actors),
         -1,
         -1,
@@ -146,6 +151,14 @@ public record FixtureUse(
   /** The middle of what it is a use of. */
   public Position middle() {
     return new Position((from.x() + to.x()) / 2, (from.y() + to.y()) / 2);
+  }
+
+  private static double mass(Use.Made made, Terms terms) {
+    return switch (made) {
+      case Use.ByHand _ -> 0;
+      case Use.Pressed pressed -> pressed.mass().at(terms);
+      case Use.Eased eased -> eased.mass().at(terms);
+    };
   }
 
   private static int steps(double seconds) {

@@ -24,6 +24,7 @@ final class Stranger {
           0,
           new Kind.Sight(0, 120, 1, 0),
           true,
+          80,
           0,
           0,
           new TreeMap<>());
