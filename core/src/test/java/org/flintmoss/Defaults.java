@@ -85,6 +85,7 @@ final class Defaults {
           Map.entry("harmsOutside", List.of("amount", "every")),
           Map.entry("transfers", List.of("rest")),
           Map.entry("pushes", List.of("speed", "rise")),
+          Map.entry("fling", List.of("speed", "rise")),
           Map.entry("pushesAlong", List.of("speed", "rise")),
           Map.entry("slows", List.of("share")),
           Map.entry("afterLast", List.of("gap")),

@@ -121,6 +121,24 @@ final class HappeningCompiler {
                   Happening.BreaksThing::thing,
                   _ -> null,
                   _ -> -1),
+              ofThing(
+                  Happening.LiftsThing.class,
+                  Trigger.Of.LIFTS,
+                  Happening.LiftsThing::thing,
+                  _ -> null,
+                  _ -> -1),
+              ofThing(
+                  Happening.LetsGo.class,
+                  Trigger.Of.LETS_GO,
+                  Happening.LetsGo::thing,
+                  _ -> null,
+                  _ -> -1),
+              ofThing(
+                  Happening.ThingLands.class,
+                  Trigger.Of.LANDS,
+                  Happening.ThingLands::thing,
+                  _ -> null,
+                  _ -> -1),
               row(Happening.WaveComes.class, Trigger.Of.WAVE_COMES, Happening.WaveComes::wave),
               row(Happening.WaveFalls.class, Trigger.Of.WAVE_FALLS, Happening.WaveFalls::wave),
               row(

@@ -124,6 +124,9 @@ public final class Chronicle {
           unit(subject)
               + (entry.through() == 1 ? " let %s fall" : " set %s down")
                   .formatted(plan.things().get(detail).name());
+      case LANDED -> plan.things().get(subject).name() + " lands";
+      case SHIFTED ->
+          plan.things().get(subject).name() + (detail == 1 ? " is flung off" : " is put elsewhere");
       case NO_SPACE ->
           unit(subject) + " finds no room to set " + plan.things().get(detail).name() + " down";
       case CONSUMED -> unit(subject) + " used up " + name(Family.ITEM_KINDS, detail);

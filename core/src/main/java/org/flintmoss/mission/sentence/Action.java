@@ -85,6 +85,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.BreakThing.class, name = "breakThing"),
   @JsonSubTypes.Type(value = Action.MendThing.class, name = "mendThing"),
   @JsonSubTypes.Type(value = Action.HarmThing.class, name = "harmThing"),
+  @JsonSubTypes.Type(value = Action.PutThing.class, name = "putThing"),
+  @JsonSubTypes.Type(value = Action.Fling.class, name = "fling"),
   @JsonSubTypes.Type(value = Action.SetUse.class, name = "setUse"),
   @JsonSubTypes.Type(value = Action.Sound.class, name = "sound"),
   @JsonSubTypes.Type(value = Action.Blast.class, name = "blast"),
@@ -435,6 +437,22 @@ public sealed interface Action {
   record HarmThing(
       @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
       @Measured(value = "", fresh = 20) @Valid Amount amount)
+      implements Action {}
+
+  /** Puts a loose thing somewhere; it comes back if it was gone. */
+  @Phrase(value = "put {thing} at {place}", group = "Gates, fixtures and effects")
+  record PutThing(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, @Valid Where place)
+      implements Action {}
+
+  /** Throws a loose thing off toward a place. */
+  @Phrase(
+      value = "fling {thing} toward {place} at {speed}[, rising at {rise}]",
+      group = "Gates, fixtures and effects")
+  record Fling(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      @Valid Where place,
+      @Measured(value = "m/s", fresh = 4) @DecimalMin("0") @DecimalMax("20") @Valid Pinned speed,
+      @Measured(value = "m/s", fresh = 0) @DecimalMin("0") @DecimalMax("20") @Valid Pinned rise)
       implements Action {}
 
   /** Lets a fixture be used, or nobody use it. */

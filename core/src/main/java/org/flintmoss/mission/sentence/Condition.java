@@ -78,6 +78,12 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.ThingStands.class, name = "thingStands"),
   @JsonSubTypes.Type(value = Condition.ThingLooks.class, name = "thingLooks"),
   @JsonSubTypes.Type(value = Condition.ThingHas.class, name = "thingHas"),
+  @JsonSubTypes.Type(value = Condition.ThingInside.class, name = "thingInside"),
+  @JsonSubTypes.Type(value = Condition.ThingsInside.class, name = "thingsInside"),
+  @JsonSubTypes.Type(value = Condition.ThingCarried.class, name = "thingCarried"),
+  @JsonSubTypes.Type(value = Condition.CarriesThing.class, name = "carriesThing"),
+  @JsonSubTypes.Type(value = Condition.Bears.class, name = "bears"),
+  @JsonSubTypes.Type(value = Condition.Jammed.class, name = "jammed"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
@@ -126,6 +132,9 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.ComesToLook.class, name = "comesToLook"),
   @JsonSubTypes.Type(value = Happening.ThingBreaks.class, name = "thingBreaks"),
   @JsonSubTypes.Type(value = Happening.BreaksThing.class, name = "breaksThing"),
+  @JsonSubTypes.Type(value = Happening.LiftsThing.class, name = "liftsThing"),
+  @JsonSubTypes.Type(value = Happening.LetsGo.class, name = "letsGo"),
+  @JsonSubTypes.Type(value = Happening.ThingLands.class, name = "thingLands"),
   @JsonSubTypes.Type(value = Happening.WaveComes.class, name = "waveComes"),
   @JsonSubTypes.Type(value = Happening.WaveFalls.class, name = "waveFalls"),
   @JsonSubTypes.Type(value = Happening.TalkBegins.class, name = "talkBegins"),
@@ -186,6 +195,12 @@ public sealed interface Condition
         Condition.ThingStands,
         Condition.ThingLooks,
         Condition.ThingHas,
+        Condition.ThingInside,
+        Condition.ThingsInside,
+        Condition.ThingCarried,
+        Condition.CarriesThing,
+        Condition.Bears,
+        Condition.Jammed,
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
@@ -509,6 +524,44 @@ public sealed interface Condition
       Comparison comparison,
       @Measured(value = "%", fresh = 50) @Valid Amount amount)
       implements Condition {}
+
+  /** Whether a thing that is there lies in a zone with its middle, or is carried there. */
+  @Phrase(value = "{thing} lies in {zone}", group = "Loose things")
+  record ThingInside(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      @Valid @Names(Family.ZONES) Ref zone)
+      implements Condition {}
+
+  /** How many props and fixtures of a kind lie in a zone with their middles. */
+  @Phrase(value = "{zone} has {comparison} {count} {thingKind} in it", group = "Loose things")
+  record ThingsInside(
+      @Valid @Names(Family.ZONES) Ref zone,
+      Comparison comparison,
+      @Measured("") @Valid Amount count,
+      @Valid @Names(Family.THING_KINDS) Ref thingKind)
+      implements Condition {}
+
+  /** Whether people carry a loose thing. */
+  @Phrase(value = "{thing} is carried", group = "Loose things")
+  record ThingCarried(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Condition {}
+
+  /** Whether somebody carries a loose thing, alone or with another. */
+  @Phrase(value = "{who} {carries|carry} {thing}", group = "Loose things")
+  record CarriesThing(@Valid Selector who, @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Condition {}
+
+  /** What weighs on a thing: people who stand on it, and loose things. */
+  @Phrase(value = "{thing} bears {comparison} {mass}", group = "Loose things")
+  record Bears(
+      @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
+      Comparison comparison,
+      @Measured(value = "kg", fresh = 50) @Valid Amount mass)
+      implements Condition {}
+
+  /** Whether a zone pushes a loose thing that does not get on. */
+  @Phrase(value = "{zone} is jammed", group = "Loose things")
+  record Jammed(@Valid @Names(Family.ZONES) Ref zone) implements Condition {}
 
   /** Whether a thing has one of the looks of its kind. */
   @Phrase(value = "{thing} looks {look}", group = "Gates, fixtures and effects")

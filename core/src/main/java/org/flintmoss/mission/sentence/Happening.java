@@ -194,6 +194,21 @@ public sealed interface Happening extends Condition {
   record BreaksThing(@Valid Selector who, @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
       implements Happening {}
 
+  /** Somebody lifts a loose thing; the other is with whom, if it takes two. */
+  @Phrase(value = "each time {who} {lifts|lift} {thing}", group = "What happens")
+  record LiftsThing(@Valid Selector who, @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Happening {}
+
+  /** Somebody sets down what they carry, or lets it fall. */
+  @Phrase(value = "each time {who} {lets|let} go of {thing}", group = "What happens")
+  record LetsGo(@Valid Selector who, @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Happening {}
+
+  /** A thing comes to rest on something after a fall. */
+  @Phrase(value = "each time {thing} lands", group = "What happens")
+  record ThingLands(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
+      implements Happening {}
+
   /** A thing comes to have a look; the causer is who used the fixture that did it, if anybody. */
   @Phrase(value = "each time {thing} comes to look {look}", group = "What happens")
   record ComesToLook(

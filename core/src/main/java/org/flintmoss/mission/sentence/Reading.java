@@ -16,6 +16,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Reading.OfCounter.class, name = "counter"),
   @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
   @JsonSubTypes.Type(value = Reading.Wholeness.class, name = "wholeness"),
+  @JsonSubTypes.Type(value = Reading.WeightOn.class, name = "weightOn"),
+  @JsonSubTypes.Type(value = Reading.ThingsIn.class, name = "thingsIn"),
   @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired"),
   @JsonSubTypes.Type(value = Reading.HowMany.class, name = "howMany"),
   @JsonSubTypes.Type(value = Reading.HowManyAre.class, name = "howManyAre"),
@@ -152,6 +154,16 @@ public sealed interface Reading {
   /** How much of its strength a thing has left, percent. */
   @Phrase(value = "the soundness of {thing}", group = "Counters and events")
   record Wholeness(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Reading {}
+
+  /** What weighs on a thing, kilograms. */
+  @Phrase(value = "the weight on {thing}", group = "Counters and events")
+  record WeightOn(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Reading {}
+
+  /** How many props and fixtures of a kind lie in a zone. */
+  @Phrase(value = "the number in {zone} of {thingKind}", group = "Counters and events")
+  record ThingsIn(
+      @Valid @Names(Family.ZONES) Ref zone, @Valid @Names(Family.THING_KINDS) Ref thingKind)
+      implements Reading {}
 
   /** How often a fixture has been used. */
   @Phrase(value = "the times that {fixture} was used", group = "Counters and events")

@@ -89,6 +89,25 @@ public final class Holding {
     return held(unit) >= 0 && places.aloft(held(unit));
   }
 
+  /** Whether a unit carries a thing, by its number among all. */
+  public boolean carries(int unit, int thing) {
+    return carries(unit) && table.thing(held(unit)) == thing;
+  }
+
+  /** Whether people carry a thing, by its number among all. */
+  public boolean carried(int thing) {
+    return table.movable(thing) >= 0 && places.aloft(table.movable(thing));
+  }
+
+  /** Takes a thing out of the hands of those who have hold of it. */
+  public void free(int movable) {
+    for (int hand = 0; hand < HANDS; hand++) {
+      if (holder(movable, hand) >= 0) {
+        letGo(movable, holder(movable, hand), true);
+      }
+    }
+  }
+
   /** Who has hold of a thing, the first or the second; -1 for nobody. */
   public int holder(int movable, int hand) {
     return holders.at[HANDS * movable + hand] - 1;

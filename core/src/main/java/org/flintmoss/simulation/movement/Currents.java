@@ -133,6 +133,14 @@ final class Currents {
     }
   }
 
+  /** Whether a zone pushes a thing that lies at a point. */
+  boolean pushesThing(int zone, double x, double y, double foot) {
+    east = 0;
+    north = 0;
+    pushThing(zone, x, y, foot);
+    return east != 0 || north != 0;
+  }
+
   /** Adds what one push does at a point. */
   private void push(int working, double x, double y) {
     ZoneWorking it = workings.all().get(working);

@@ -3,10 +3,12 @@ package org.flintmoss.simulation.movement;
 import java.util.Arrays;
 import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.MovableTable;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.ThingPlaces;
 import org.flintmoss.simulation.state.Bearings;
+import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.terrain.Decks;
@@ -179,7 +181,7 @@ public final class ThingMotion {
     if (up > 0) {
       speed = up;
       to = foot + up * Plan.STEP;
-    } else if (foot > rest + ThingContacts.SLACK || (foot > rest && rest > bottom)) {
+    } else if (speed > 0 || foot > rest + ThingContacts.SLACK || (foot > rest && rest > bottom)) {
       double least = foot < level ? -SINKS : -FALLS;
       speed = Math.max(least, speed - GRAVITY * Plan.STEP);
       to = Math.max(rest, foot + speed * Plan.STEP);
@@ -197,7 +199,7 @@ public final class ThingMotion {
                         to + places.height(thing))
                 != Decks.ANY;
     to = roof ? foot : to;
-    if (to == rest && up <= 0) {
+    if (to == rest && up <= 0 && speed <= 0) {
       land(thing, -speed);
       speed = 0;
     }
@@ -213,9 +215,15 @@ public final class ThingMotion {
 
   private static final double UNHURT = 3;
 
+  /** What comes down slower than this has not fallen, metres a second. */
+  private static final double FALLEN = 1;
+
   private void land(int thing, double speed) {
+    int of = table.thing(thing);
+    if (speed > FALLEN) {
+      context.log(Causes.Kind.LANDED, of, -1, -1);
+    }
     if (speed > UNHURT) {
-      int of = table.thing(thing);
       context.breakables.hurt(of, (speed - UNHURT) * BREAKS, HarmSort.BARE, -1, -1);
     }
   }
@@ -417,6 +425,56 @@ public final class ThingMotion {
       beside[storey] = new int[table.many()];
     }
     return beside[storey];
+  }
+
+  /** Whether a zone pushes a thing that lies still in it. */
+  public boolean jams(int zone) {
+    for (int thing = 0; thing < table.many(); thing++) {
+      int of = table.thing(thing);
+      boolean still = table.loose(thing) != null && places.there(thing) && !awake(thing);
+      if (still && currents.pushesThing(zone, places.x(of), places.y(of), places.foot(of))) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
+   * Puts a loose thing on the surface at a point; it comes back if it was gone.
+   *
+   * @param deck the surface; {@link Decks#ANY} for the highest
+   */
+  public void put(int of, int deck, double x, double y, int cause, int by) {
+    int thing = table.movable(of);
+    if (thing < 0 || table.loose(thing) == null) {
+      return;
+    }
+    context.holding.free(thing);
+    context.standings.put(of, Standing.THERE, cause, by);
+    context.log(Causes.Kind.SHIFTED, of, 0, cause, by);
+    int on = deck == Decks.ANY ? plan.decks().highest(x, y, 0) : deck;
+    double fromX = places.x(of);
+    double fromY = places.y(of);
+    Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
+    places.lay(thing, x, y, plan.decks().height(on, x, y));
+    contacts.enter(thing);
+    still.at[thing] = 0;
+    wake(fromX, fromY, table.radius(thing));
+  }
+
+  /** Throws a loose thing off with a speed, metres a second east, north and up. */
+  public void fling(int of, double east, double north, double up, int cause, int by) {
+    int thing = table.movable(of);
+    if (thing < 0 || table.loose(thing) == null || !places.there(thing)) {
+      return;
+    }
+    context.holding.free(thing);
+    context.log(Causes.Kind.SHIFTED, of, 1, cause, by);
+    speeds.at[3 * thing] = east + 0.0;
+    speeds.at[3 * thing + 1] = north + 0.0;
+    speeds.at[3 * thing + 2] = up + 0.0;
+    still.at[thing] = 0;
+    wake(places.x(of), places.y(of), table.radius(thing));
   }
 
   /** A unit begins its step: what it pushed in the last one leaves it less of its pace. */

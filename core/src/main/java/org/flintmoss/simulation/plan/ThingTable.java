@@ -2,6 +2,7 @@ package org.flintmoss.simulation.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.ThingKind;
@@ -28,6 +29,9 @@ public final class ThingTable {
   /** Half of the width and the depth of each footprint by turns, metres. */
   private final double[] extents;
 
+  /** For each kind of thing those of it, rising. */
+  private final int[][] ofKind;
+
   /** Which footprints are round. */
   private final boolean[] round;
 
@@ -38,6 +42,10 @@ public final class ThingTable {
     breakable = new Breakable[refs.size()];
     extents = new double[2 * refs.size()];
     round = new boolean[refs.size()];
+    ofKind =
+        IntStream.range(0, actors.mission().thingKinds().size())
+            .mapToObj(kind -> ofKind(actors, kind))
+            .toArray(int[][]::new);
     for (int thing = 0; thing < looks.length; thing++) {
       Upright it = (Upright) actors.mission().find(refs.get(thing));
       List<Appearance> its =
@@ -58,6 +66,16 @@ public final class ThingTable {
     }
   }
 
+  private int[] ofKind(ActorIndex actors, int kind) {
+    return IntStream.range(0, refs.size())
+        .filter(
+            it -> {
+              Upright thing = (Upright) actors.mission().find(refs.get(it));
+              return actors.index(thing.kind()) == kind;
+            })
+        .toArray();
+  }
+
   private void extent(int thing, ThingKind.Footprint footprint, double scale) {
     switch (footprint) {
       case ThingKind.Round it -> {
@@ -75,6 +93,11 @@ public final class ThingTable {
   /** How many there are. */
   public int many() {
     return looks.length;
+  }
+
+  /** The things of a kind, by the number of that within its family. */
+  public int[] ofKind(int kind) {
+    return ofKind[kind];
   }
 
   /** What a thing is referred to by. */

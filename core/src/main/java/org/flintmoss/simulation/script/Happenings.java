@@ -153,6 +153,9 @@ final class Happenings {
       case GATE -> tell(Trigger.Of.GATE_BECOMES, subject, detail, entry.through(), -1, entry);
       case THING -> tell(Trigger.Of.STANDS_ANEW, subject, detail, entry.through(), -1, entry);
       case BROKE -> tell(Trigger.Of.BREAKS, subject, -1, entry.through(), -1, entry);
+      case LIFTED -> tell(Trigger.Of.LIFTS, detail, -1, subject, entry.through(), entry);
+      case LET_GO -> tell(Trigger.Of.LETS_GO, detail, -1, subject, -1, entry);
+      case LANDED -> tell(Trigger.Of.LANDS, subject, -1, -1, -1, entry);
       case LOOK -> tell(Trigger.Of.COMES_TO_LOOK, subject, detail, entry.through(), -1, entry);
       case WAVE -> tell(Trigger.Of.WAVE_COMES, subject, -1, -1, -1, entry);
       case CLEARED -> tell(Trigger.Of.WAVE_FALLS, subject, -1, -1, -1, entry);

@@ -326,6 +326,51 @@ public enum Measures implements Measure {
       ofMission((context, thing) -> context.breakables.left(thing))
           .wokenBy(Wake.THING)
           .in(Condition.ThingHas.class, Reading.Wholeness.class)),
+  /**
+   * 1 if a thing lies in a zone; the subject is the number of the thing times the number of zones,
+   * and the number of the zone.
+   */
+  THING_INSIDE(
+      ofMission(
+              (context, of) -> {
+                int zones = context.plan.zones().count();
+                return context.thingPlaces.inside(of / zones, of % zones) ? 1 : 0;
+              })
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Condition.ThingInside.class)),
+  /**
+   * How many things of a kind lie in a zone; the subject is the number of the zone times the number
+   * of kinds of things, and the number of the kind.
+   */
+  THINGS_INSIDE(
+      ofMission(
+              (context, of) -> {
+                int kinds = context.plan.mission().thingKinds().size();
+                return context.thingPlaces.inside(
+                    of / kinds, context.plan.things().ofKind(of % kinds));
+              })
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Condition.ThingsInside.class, Reading.ThingsIn.class)),
+  /** 1 if people carry the thing. */
+  THING_CARRIED(
+      ofMission((context, thing) -> context.holding.carried(thing) ? 1 : 0)
+          .wokenBy(Wake.THING_HELD)
+          .in(Condition.ThingCarried.class)),
+  /** 1 if it carries the thing. */
+  CARRIES_THING(
+      ofEach((context, unit, thing, _) -> context.holding.carries(unit, thing) ? 1 : 0)
+          .wokenBy(Wake.THING_HELD)
+          .in(Condition.CarriesThing.class)),
+  /** What weighs on the thing, kilograms. */
+  BEARS(
+      ofMission((context, thing) -> context.plates.weight(thing))
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Condition.Bears.class, Reading.WeightOn.class)),
+  /** 1 if the zone pushes a loose thing that does not get on. */
+  JAMMED(
+      ofMission((context, zone) -> context.movement.things().jams(zone) ? 1 : 0)
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Condition.Jammed.class)),
   /** 1 if the wave has come. */
   WAVE_CAME(
       ofMission((context, wave) -> context.waves.came(wave) > 0 ? 1 : 0)

@@ -59,6 +59,8 @@ final class ThingDeeds {
         (it, doing) ->
             doing.context.breakables.mend(doing.thing(it.thing()), doing.cause, doing.by));
     Deeds.on(Action.HarmThing.class, ThingDeeds::harm);
+    Deeds.on(Action.PutThing.class, ThingDeeds::put);
+    Deeds.on(Action.Fling.class, ThingDeeds::fling);
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(
@@ -130,6 +132,33 @@ final class ThingDeeds {
     if (thing >= 0 && doing.known(it.amount())) {
       double amount = doing.amount(it.amount());
       doing.context.breakables.hurt(thing, amount, HarmSort.BARE, doing.cause, doing.by);
+    }
+  }
+
+  private static void put(Action.PutThing it, Doing doing) {
+    Spot spot = doing.spot(it.place());
+    int thing = doing.thing(it.thing());
+    if (spot != null && thing >= 0) {
+      double x = doing.context.space.spotX(spot);
+      double y = doing.context.space.spotY(spot);
+      int deck = doing.context.space.spotDeck(spot);
+      doing.context.movement.things().put(thing, deck, x, y, doing.cause, doing.by);
+    }
+  }
+
+  private static void fling(Action.Fling it, Doing doing) {
+    Spot spot = doing.spot(it.place());
+    int thing = doing.thing(it.thing());
+    if (spot != null && thing >= 0) {
+      double dx = doing.context.space.spotX(spot) - doing.context.thingPlaces.x(thing);
+      double dy = doing.context.space.spotY(spot) - doing.context.thingPlaces.y(thing);
+      double far = Math.sqrt(dx * dx + dy * dy);
+      double speed = far == 0 ? 0 : doing.at(it.speed()) / far;
+      doing
+          .context
+          .movement
+          .things()
+          .fling(thing, dx * speed, dy * speed, doing.at(it.rise()), doing.cause, doing.by);
     }
   }
 

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.space;
 
+import java.util.Arrays;
 import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Standing;
@@ -116,6 +117,22 @@ public final class ThingPlaces {
     return table.movable(thing) < 0
         ? 0
         : y(thing) - context.plan.things().get(thing).position().y();
+  }
+
+  /** Whether a thing that is there lies in a zone, as that lies and is bounded now. */
+  public boolean inside(int thing, int zone) {
+    if (context.standings.standing(thing) != Standing.THERE) {
+      return false;
+    }
+    double x = x(thing) - context.space.carriedEast(zone);
+    double y = y(thing) - context.space.carriedNorth(zone);
+    return context.plan.zones().contains(zone, x, y)
+        && context.plan.zones().banded(zone, foot(thing));
+  }
+
+  /** How many of some things lie in a zone. */
+  public int inside(int zone, int[] things) {
+    return (int) Arrays.stream(things).filter(it -> inside(it, zone)).count();
   }
 
   /** Whether one that may move is there. */

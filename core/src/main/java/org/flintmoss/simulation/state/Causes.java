@@ -108,6 +108,10 @@ public final class Causes {
     LIFTED,
     /** A unit set a loose thing down or let it fall: unit, thing; through: 1 if it fell. */
     LET_GO,
+    /** A thing has come to rest on something after a fall: thing. */
+    LANDED,
+    /** An event put a loose thing elsewhere, or flung it: thing; detail: 1 if it was flung. */
+    SHIFTED,
     /** A unit found no room to set a loose thing down: unit, thing. */
     NO_SPACE,
     /** A unit used an item up: unit, item kind. */

@@ -230,6 +230,36 @@ class HoldingTest {
   }
 
   @Test
+  void theScriptHearsWhatIsLiftedAndLetGoAndAsksWhatIsCarried() {
+    String thing = Stage.ref("props", "c");
+    String who = "{'quantifier':{'type':'any'},'whom':{'type':'players'}}";
+    World world =
+        stage("one", 40)
+            .event("lifts", "{'type':'liftsThing','who':%s,'thing':%s}".formatted(who, thing))
+            .event("lets", "{'type':'letsGo','who':%s,'thing':%s}".formatted(who, thing))
+            .event("carried", Stage.all("{'type':'thingCarried','thing':%s}".formatted(thing)))
+            .event(
+                "carries",
+                Stage.all("{'type':'carriesThing','who':%s,'thing':%s}".formatted(who, thing)))
+            .event(
+                "freed",
+                Stage.all(
+                    Stage.elapsed(1),
+                    "{'type':'not','of':{'type':'thingCarried','thing':%s}}".formatted(thing)))
+            .after(9);
+    does(world, 0, new Input.Use(1));
+    Stage.steps(world, 20);
+    for (String event : List.of("lifts", "carried", "carries")) {
+      assertThat(Stage.fired(world, event)).as(event).containsExactly(10);
+    }
+    assertThat(Stage.fired(world, "lets")).isEmpty();
+    assertThat(Stage.fired(world, "freed")).isEmpty();
+    does(world, 0, new Input.Use(1));
+    assertThat(Stage.fired(world, "lets")).containsExactly(31);
+    assertThat(Stage.fired(world, "freed")).containsExactly(31);
+  }
+
+  @Test
   void whatIsCarriedIsCarriedAfterSavingAndLoading() {
     World world = stage("one", 40).world(1);
     does(world, 0, new Input.Use(1));

@@ -492,6 +492,18 @@ class EveryActionTest {
             0,
             world -> world.read().standing(0) == Standing.GONE),
         new Scene(
+            stage().loose("box", 0.4, 0.8, 40).prop("c", "box", 30, 30, 0),
+            "{'type':'putThing','thing':%s,'place':{'type':'point','position':{'x':40,'y':50}}}"
+                .formatted(ref("props", "c")),
+            0,
+            world -> world.read().thingX(0) == 40 && world.read().thingY(0) == 50),
+        new Scene(
+            stage().loose("box", 0.4, 0.8, 40).prop("c", "box", 30, 30, 0),
+            "{'type':'fling','thing':%s,'place':{'type':'point','position':{'x':40,'y':30}},'speed':2,'rise':2}"
+                .formatted(ref("props", "c")),
+            1,
+            world -> world.read().thingX(0) > 30 && world.read().thingY(0) == 30),
+        new Scene(
             stage().prop("j", "clay-jar-kind", 30, 30, 0),
             "{'type':'breakThing','thing':%s}".formatted(ref("props", "j")),
             0,

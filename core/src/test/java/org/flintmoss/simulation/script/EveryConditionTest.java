@@ -78,6 +78,36 @@ class EveryConditionTest {
             "{'type':'breakThing','thing':%s}".formatted(ref("props", "j")));
   }
 
+  /** A loose box of 40 kg that is put onto a plate in a zone after 2 s. */
+  private static Stage put() {
+    return doing(
+        stage()
+            .zone("z", 40, 40, 4)
+            .plate("pl", 40, 40, "{'type':'nothing'}")
+            .loose("box", 0.4, 0.8, 40)
+            .prop("c", "box", 30, 30, 0),
+        "{'type':'putThing','thing':%s,'place':{'type':'point','position':{'x':40,'y':40}}}"
+            .formatted(ref("props", "c")));
+  }
+
+  /** A loose box that is flung up at 3 m/s after 2 s, which takes it 0.6 s. */
+  private static Stage flung() {
+    return doing(
+        stage().loose("box", 0.4, 0.8, 40).prop("c", "box", 30, 30, 0),
+        "{'type':'fling','thing':%s,'place':{'type':'point','position':{'x':40,'y':30}},'speed':1,'rise':3}"
+            .formatted(ref("props", "c")));
+  }
+
+  /** A loose box that is pushed at 1 m/s against a wall 1.5 m from it. */
+  private static Stage jammed() {
+    return stage()
+        .wall("stop", 32, 20, 32, 40)
+        .loose("box", 0.4, 0.8, 40)
+        .prop("c", "box", 30, 30, 0)
+        .zone("z", 30, 30, 6)
+        .does("z", "a", "{'type':'pushes','what':'things','bearing':90,'speed':1,'rise':0}");
+  }
+
   /** A crate that is taken away after 2 s. */
   private static Stage gone() {
     return doing(
@@ -334,6 +364,23 @@ class EveryConditionTest {
             42),
         new Scene(
             broken(), "{'type':'thingBreaks','thing':%s}".formatted(ref("props", "j")), 40, 42),
+        exactly(
+            put(),
+            "{'type':'thingInside','thing':%s,'zone':%s}"
+                .formatted(ref("props", "c"), ref("zones", "z")),
+            41),
+        exactly(
+            put(),
+            "{'type':'thingsInside','zone':%s,'comparison':'atLeast','count':%s,'thingKind':%s}"
+                .formatted(ref("zones", "z"), value(1), ref("thingKinds", "box")),
+            41),
+        exactly(
+            put(),
+            "{'type':'bears','thing':%s,'comparison':'atLeast','mass':%s}"
+                .formatted(ref("fixtures", "pl"), value(40)),
+            41),
+        new Scene(jammed(), "{'type':'jammed','zone':%s}".formatted(ref("zones", "z")), 36, 46),
+        new Scene(flung(), "{'type':'thingLands','thing':%s}".formatted(ref("props", "c")), 51, 55),
         new Scene(
             opened(),
             "{'type':'comesToLook','thing':%s,'look':%s}"
@@ -615,6 +662,10 @@ class EveryConditionTest {
           "takesFrom",
           "breaksThing",
           "takesUp",
+          "thingCarried",
+          "carriesThing",
+          "liftsThing",
+          "letsGo",
           "setsDown",
           "givesUp",
           "goesDown",

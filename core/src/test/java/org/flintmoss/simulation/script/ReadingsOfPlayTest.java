@@ -89,6 +89,11 @@ class ReadingsOfPlayTest {
           Map.entry("{'type':'windSpeed'}", 4.0),
           Map.entry("{'type':'timesUsed','fixture':%s}".formatted(ref("fixtures", "l")), 0.0),
           Map.entry("{'type':'wholeness','thing':%s}".formatted(ref("props", "jar")), 75.0),
+          Map.entry("{'type':'weightOn','thing':%s}".formatted(ref("fixtures", "pl")), 40.0),
+          Map.entry(
+              "{'type':'thingsIn','zone':%s,'thingKind':%s}"
+                  .formatted(ref("zones", "z"), ref("thingKinds", "box")),
+              1.0),
           Map.entry("{'type':'timesFired','event':%s}".formatted(ref("events", "one")), 1.0));
 
   private static String extreme(String end, String measure, String who) {
@@ -122,6 +127,9 @@ class ReadingsOfPlayTest {
         .route("r", "once", "70 64 'walk' 'goesOn'")
         .lever("l", 100, 100, 0, "{'type':'nothing'}")
         .prop("jar", "clay-jar-kind", 110, 100, 0)
+        .plate("pl", 66, 67, "{'type':'nothing'}")
+        .loose("box", 0.4, 0.8, 40)
+        .prop("load", "box", 66, 67, 0)
         .event(
             "chips",
             Stage.elapsed(0.5),
