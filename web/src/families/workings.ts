@@ -22,6 +22,7 @@ const SIGNS: Partial<Record<Working["work"]["type"], string>> = {
   checkpoint: "M-4 7L-4 -6L5 -3L-4 0",
   slows: "M-6 -2Q-3 -5 0 -2T6 -2M-6 3Q-3 0 0 3T6 3",
   clearsAway: "M-5 -5L5 5M-5 5L5 -5",
+  bringsForth: "M-5 0A5 5 0 1 0 5 0A5 5 0 1 0 -5 0M-2.5 0L2.5 0M0 -2.5L0 2.5",
   shows: "M-7 0Q0 -7 7 0Q0 7 -7 0M-1.5 0A1.5 1.5 0 1 0 1.5 0A1.5 1.5 0 1 0 -1.5 0",
 };
 

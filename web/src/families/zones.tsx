@@ -219,6 +219,7 @@ const WORK_WORDS: Record<Work["type"], string> = {
   pushesAlong: "pushes along a route",
   slows: "slows",
   clearsAway: "clears away",
+  bringsForth: "brings forth things",
   checkpoint: "is a checkpoint",
   shows: "shows a view",
   bounds: "is a boundary",

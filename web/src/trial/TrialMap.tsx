@@ -22,7 +22,7 @@ import { drawHarm } from "./drawHarm";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
-import { missionInPlay } from "./missionInPlay";
+import { missionInPlay, withBrought } from "./missionInPlay";
 import { useTrialKeys } from "./useTrialKeys";
 
 /** Pixels of a metre when play begins. */
@@ -79,7 +79,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       const peel = peelFor(mission, me);
       const share = Math.min(1, (performance.now() - game.cameAt) / (1000 / STEPS));
       const places = placesBetween(game.before, game.latest, share, game.state.movables);
-      const shown = missionInPlay(mission, {
+      const shown = missionInPlay(withBrought(mission, game.state.brought), {
         ...game.state,
         places,
         zoneNow: (zone) => zoneNow(mission, zone, game.state.cast, unitNow),
@@ -113,7 +113,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const room = sheet.size.width - LETTER * name.length;
         labels.draw(sheet.c, name, Math.min(px, room), py, 18);
       }
-      drawHarm(sheet, mission, game.state.things, places);
+      drawHarm(sheet, withBrought(mission, game.state.brought), game.state.things, places);
       const own = game.state.unit;
       const units = [...(game.latest?.units.keys() ?? [])].filter((unit) => unit !== own);
       const seen = [...units, own].flatMap((unit) => {

@@ -6,6 +6,7 @@ import { decode, type Snapshot } from "./decode";
 import { type Run, rememberRun } from "./lastRun";
 import type {
   Aim,
+  Brought,
   Entry,
   EventStatus,
   Facts,
@@ -35,6 +36,8 @@ export interface TrialState {
   cast: Player[];
   /** The ids of the things that may move, by the numbers that snapshots give them. */
   movables: string[];
+  /** The props that zones may bring forth, which the mission does not have. */
+  brought: Brought[];
   paused: boolean;
   step: number;
   objectives: ShownObjective[];
@@ -144,6 +147,7 @@ export class Game {
     unit: 0,
     cast: [],
     movables: [],
+    brought: [],
     paused: false,
     step: 0,
     objectives: [],

@@ -12,6 +12,7 @@ export type {
   Report,
   TrialMessage,
   TrialMessageAim as Aim,
+  TrialMessageBrought as Brought,
   TrialMessageHeap as Heap,
   TrialMessageLogged as Entry,
   TrialMessageNote as Note,

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
 import { sure } from "../document/sure";
 import type { InPlay } from "../families/traits";
-import { missionInPlay } from "./missionInPlay";
+import { missionInPlay, withBrought } from "./missionInPlay";
 
 const harrow: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
@@ -44,6 +44,18 @@ describe("a mission in play", () => {
       look: { family: "looks", id: "rung" },
     });
     expect(missionInPlay(harrow, PLAY).props).toEqual(harrow.props);
+  });
+
+  it("has what zones bring forth, from when it is there", () => {
+    const brought = [{ id: "b", name: "Keg 1", kind: "keg-kind", at: { x: 4, y: 5 } }];
+    const all = withBrought(harrow, brought);
+    expect(withBrought(harrow, brought)).toBe(all);
+    expect(missionInPlay(all, PLAY).props.b).toBeUndefined();
+    const there = { stands: "there", look: "look-plain", strength: 100 } as const;
+    const shown = missionInPlay(all, { ...PLAY, things: { b: there } }).props.b;
+    expect(shown?.position).toEqual({ x: 4, y: 5 });
+    expect(shown?.kind.id).toBe("keg-kind");
+    expect(withBrought(harrow, [])).toBe(harrow);
   });
 
   it("has the markers that players see and the effects that go on, and no others", () => {

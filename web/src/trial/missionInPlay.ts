@@ -1,6 +1,7 @@
-import type { Mission } from "../document/mission";
+import type { Mission, Prop } from "../document/mission";
 import { PLACED, traitsOf } from "../families";
 import type { InPlay } from "../families/traits";
+import type { Brought } from "./messages";
 
 /** A mission with its things as play has them by now, and without those that it does not show. */
 export function missionInPlay(mission: Mission, play: InPlay): Mission {
@@ -11,4 +12,36 @@ export function missionInPlay(mission: Mission, play: InPlay): Mission {
     Object.assign(shown, { [family]: things });
   }
   return shown;
+}
+
+/** What a mission is with all that zones may bring forth; kept until either is another. */
+let kept: { mission: Mission; brought: Brought[]; with: Mission } | null = null;
+
+/** A mission with the props that its zones may bring forth; they are gone until then. */
+export function withBrought(mission: Mission, brought: Brought[]): Mission {
+  if (brought.length === 0) return mission;
+  if (kept?.mission !== mission || kept.brought !== brought) {
+    const places = brought.map((it): [string, Prop] => [it.id, place(it)]);
+    const props = { ...mission.props, ...Object.fromEntries(places) };
+    kept = { mission, brought, with: { ...mission, props } };
+  }
+  return kept.with;
+}
+
+function place({ name, kind, at }: Brought): Prop {
+  return {
+    name,
+    kind: { family: "thingKinds", id: kind },
+    position: at,
+    level: { type: "ground" },
+    atop: { type: "nothing" },
+    facing: 0,
+    scale: 1,
+    begins: { type: "asItsKind" },
+    stands: "gone",
+    drops: {},
+    wear: "none",
+    sunk: 0,
+    tilt: 0,
+  };
 }

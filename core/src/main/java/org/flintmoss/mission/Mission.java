@@ -138,8 +138,12 @@ public record Mission(
   public static final int SCHEMA = 21;
 
   /** The same with other units and squads. */
-  public Mission with(SortedMap<String, Unit> others, SortedMap<String, Squad> theirSquads) {
-    return Components.with(this, Map.of("units", others, "squads", theirSquads));
+  public Mission with(
+      SortedMap<String, Unit> others,
+      SortedMap<String, Squad> theirSquads,
+      SortedMap<String, Prop> otherProps) {
+    return Components.with(
+        this, Map.of("units", others, "squads", theirSquads, "props", otherProps));
   }
 
   /** The things of a family, by id. */

@@ -112,11 +112,14 @@ final class TwentyFirstShape {
     }
   }
 
-  /** Whom and what a push takes. */
+  /** Whom and what a push takes, and what clears away. */
   private static void pushes(ObjectNode working) {
     String type = working.path("work").path("type").asString("");
     if (type.equals("pushes") || type.equals("pushesAlong")) {
       ((ObjectNode) working.path("work")).put("what", "all");
+    }
+    if (type.equals("clearsAway")) {
+      ((ObjectNode) working.path("work")).put("what", "people");
     }
   }
 

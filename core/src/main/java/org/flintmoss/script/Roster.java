@@ -10,6 +10,10 @@ import java.util.UUID;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
+import org.flintmoss.mission.catalogue.ThingKind;
+import org.flintmoss.mission.ground.Atop;
+import org.flintmoss.mission.ground.Begins;
+import org.flintmoss.mission.ground.Prop;
 import org.flintmoss.mission.script.Wave;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.unit.Squad;
@@ -20,7 +24,11 @@ import org.flintmoss.mission.word.Level;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.word.Terms;
+import org.flintmoss.mission.zone.Work;
+import org.flintmoss.mission.zone.Working;
+import org.flintmoss.mission.zone.Zone;
 
 /**
  * All whom the waves of a mission may bring on some terms, as units and squads of their own that
@@ -29,6 +37,9 @@ import org.flintmoss.mission.word.Terms;
 public final class Roster {
   /** No mission has more people than this; what waves would bring beyond it stays away. */
   public static final int MOST = 5000;
+
+  /** No mission has more things than this that zones bring forth; the rest stays away. */
+  public static final int MOST_THINGS = 2000;
 
   /**
    * For how many turns of a plan that may be started again there are places at once; who comes in a
@@ -43,20 +54,24 @@ public final class Roster {
   private final Terms terms;
   private final SortedMap<String, Unit> units;
   private final SortedMap<String, Squad> squads;
+  private final SortedMap<String, Prop> props;
+  private int things;
 
   private Roster(Mission mission, Terms terms) {
     this.mission = mission;
     this.terms = terms;
     units = new TreeMap<>(mission.units());
     squads = new TreeMap<>(mission.squads());
+    props = new TreeMap<>(mission.props());
   }
 
   /** The mission with everybody whom its waves may bring. */
   public static Mission of(Mission mission, Terms terms) {
-    if (mission.waves().isEmpty()) {
+    Roster roster = new Roster(mission, terms);
+    mission.zones().forEach(roster::zone);
+    if (mission.waves().isEmpty() && roster.props.size() == mission.props().size()) {
       return mission;
     }
-    Roster roster = new Roster(mission, terms);
     Set<Ref> again = Restarts.of(mission);
     for (int turn = 0; turn < TURNS; turn++) {
       for (Map.Entry<String, Wave> wave : Ordered.sort(mission.waves())) {
@@ -66,7 +81,7 @@ public final class Roster {
         }
       }
     }
-    return mission.with(roster.units, roster.squads);
+    return mission.with(roster.units, roster.squads, roster.props);
   }
 
   /** How many each wave brings on some terms, by the wave's id. */
@@ -109,6 +124,62 @@ public final class Roster {
 
   private static String id(String whence) {
     return UUID.nameUUIDFromBytes(whence.getBytes(StandardCharsets.UTF_8)).toString();
+  }
+
+  /** Places for the things that a zone brings forth; they are gone until then. */
+  private void zone(String id, Zone zone) {
+    for (Map.Entry<String, Working> entry : Ordered.sort(zone.does())) {
+      if (entry.getValue().work() instanceof Work.BringsForth work
+          && mission.find(work.thingKind()) instanceof ThingKind kind) {
+        int most = (int) Math.min(Work.MOST_AT_ONCE, work.most().at(terms));
+        for (int slot = 0; slot < most && things < MOST_THINGS; slot++) {
+          things++;
+          props.put(
+              place(id, entry.getKey(), slot),
+              place("%s %d".formatted(kind.name(), slot + 1), work.thingKind(), zone));
+        }
+      }
+    }
+  }
+
+  private static String place(String zone, String key, int slot) {
+    return id(zone + "/" + key + "/" + slot);
+  }
+
+  /** The places of what a working of a zone brings forth, as far as there are any. */
+  public static List<Ref> places(Mission mission, String zone, String key) {
+    return IntStream.range(0, Work.MOST_AT_ONCE)
+        .mapToObj(slot -> new Ref(Family.PROPS, place(zone, key, slot)))
+        .filter(place -> mission.find(place) != null)
+        .toList();
+  }
+
+  /** The places of all that zones bring forth. */
+  public static List<Ref> places(Mission mission) {
+    return mission.zones().entrySet().stream()
+        .flatMap(
+            zone ->
+                Ordered.sort(zone.getValue().does()).stream()
+                    .filter(it -> it.getValue().work() instanceof Work.BringsForth)
+                    .flatMap(it -> places(mission, zone.getKey(), it.getKey()).stream()))
+        .toList();
+  }
+
+  private static Prop place(String name, Ref kind, Zone zone) {
+    return new Prop(
+        name.substring(Math.max(0, name.length() - 60)),
+        kind,
+        zone.shape().centre(),
+        new Level.OnGround(),
+        new Atop.Nothing(),
+        0,
+        1,
+        new Begins.AsItsKind(),
+        Standing.GONE,
+        new TreeMap<>(),
+        Prop.Wear.NONE,
+        0,
+        0);
   }
 
   private void wave(String id, Wave wave, int turn) {

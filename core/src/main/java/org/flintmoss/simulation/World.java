@@ -63,6 +63,7 @@ public final class World {
     context.waves.come(now);
     context.asked.arrivals(now);
     context.spawner.bringIn(now);
+    context.sources.bringForth(now);
     watch.passed(PhaseWatch.Phase.SPAWNS);
     context.alarms.tend(now);
     context.perception.perceive(now);

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Breaks;
+import org.flintmoss.mission.catalogue.Hold;
 import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Begins;
@@ -20,6 +21,7 @@ import org.flintmoss.mission.sentence.ActionLine;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Standing;
+import org.flintmoss.mission.zone.Work;
 
 /**
  * The props and fixtures that a script or a use changes, each by its number among all that changes.
@@ -61,12 +63,15 @@ public final class ChangingThings {
           switch (action) {
             case Action.LetStand stand -> named.add(stand.thing());
             case Action.LetLook look -> named.add(look.thing());
+            case Action.PutThing put -> named.add(put.thing());
             default -> {}
           }
         };
     mission.events().values().forEach(event -> ActionLine.each(event.actions(), looked));
     breaking(mission, mission.props(), Family.PROPS, named);
     breaking(mission, mission.fixtures(), Family.FIXTURES, named);
+    loose(mission, mission.props(), Family.PROPS, named);
+    loose(mission, mission.fixtures(), Family.FIXTURES, named);
     for (Map.Entry<String, Fixture> fixture : mission.fixtures().entrySet()) {
       for (Use use : mission.usesOf(fixture.getValue()).values()) {
         if (!(use.turns() instanceof Use.Stays)) {
@@ -84,6 +89,27 @@ public final class ChangingThings {
       case Use.LetsLook lets -> named.add(lets.thing());
       case Use.Nothing _, Use.OpensGate _, Use.ClosesGate _, Use.TurnsGate _ -> {}
     }
+  }
+
+  /** Loose things come if they are not there yet, and go where zones take them out of play. */
+  private static void loose(
+      Mission mission, Map<String, ? extends Upright> things, Family family, Set<Ref> named) {
+    boolean go =
+        mission.zones().values().stream()
+            .flatMap(zone -> zone.does().values().stream())
+            .anyMatch(
+                it ->
+                    it.work() instanceof Work.ClearsAway clears
+                        && clears.what() != Work.Pushed.PEOPLE);
+    things.forEach(
+        (id, thing) -> {
+          boolean may = go || thing.stands() == Standing.GONE;
+          if (may
+              && mission.find(thing.kind()) instanceof ThingKind kind
+              && kind.hold() instanceof Hold.Loose) {
+            named.add(new Ref(family, id));
+          }
+        });
   }
 
   private static void breaking(

@@ -124,6 +124,13 @@ public final class Chronicle {
           unit(subject)
               + (entry.through() == 1 ? " let %s fall" : " set %s down")
                   .formatted(plan.things().get(detail).name());
+      case BROUGHT_FORTH ->
+          name(Family.ZONES, detail) + " brings forth " + plan.things().get(subject).name();
+      case SWEPT ->
+          name(Family.ZONES, detail)
+              + " takes "
+              + plan.things().get(subject).name()
+              + " out of play";
       case LANDED -> plan.things().get(subject).name() + " lands";
       case SHIFTED ->
           plan.things().get(subject).name() + (detail == 1 ? " is flung off" : " is put elsewhere");

@@ -12,6 +12,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.ground.Prop;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.sentence.Place;
@@ -21,6 +22,7 @@ import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.zone.Working;
 import org.flintmoss.navigation.map.Link;
+import org.flintmoss.script.Roster;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
@@ -82,12 +84,24 @@ public final class PlayerFeed {
         IntStream.range(0, plan.movables().many())
             .mapToObj(it -> plan.movables().ref(it).id())
             .toList(),
+        brought(),
         changed(new TrialMessage.Objectives(objectives())).objectives(),
         gates(),
         ids(mission.markers(), marker -> world.told().marked(marker, seat)),
         ids(mission.calls(), call -> world.told().offered(call, seat)),
         ids(mission.effects(), world.script()::goesOn),
         world.causes().from(0).stream().filter(this::isForSeat).map(this::note).toList());
+  }
+
+  private List<TrialMessage.Brought> brought() {
+    return Roster.places(mission).stream()
+        .map(
+            ref -> {
+              Prop prop = mission.props().get(ref.id());
+              return new TrialMessage.Brought(
+                  ref.id(), prop.name(), prop.kind().id(), prop.position());
+            })
+        .toList();
   }
 
   /** Shows everybody's fights, as to a designer, or only those that the player sees. */

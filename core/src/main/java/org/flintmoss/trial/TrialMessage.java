@@ -71,6 +71,7 @@ public sealed interface TrialMessage {
    * @param units everybody who acts, by their numbers
    * @param movables the ids of the props and fixtures that may move, by the numbers that snapshots
    *     give them
+   * @param brought the props that zones may bring forth, which the mission does not have
    * @param notes those that the player was shown before, the earliest first
    */
   record Hello(
@@ -82,6 +83,7 @@ public sealed interface TrialMessage {
       boolean companions,
       List<Person> units,
       List<String> movables,
+      List<Brought> brought,
       List<ShownObjective> objectives,
       Map<String, Gate.State> gates,
       List<String> markers,
@@ -106,6 +108,9 @@ public sealed interface TrialMessage {
       boolean paused,
       double speed,
       double reached) {}
+
+  /** A prop that a zone may bring forth, its kind by id, and where that would be. */
+  record Brought(String id, String name, String kind, Position at) {}
 
   /** One who acts in a trial: a unit or a player's own, its side and kind by their ids. */
   record Person(Ref ref, String name, String side, String kind) {}

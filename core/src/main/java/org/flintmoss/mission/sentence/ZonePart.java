@@ -26,6 +26,9 @@ public enum ZonePart {
   @Word("its clearing away")
   @JsonProperty("clearing")
   CLEARING,
+  @Word("its bringing forth")
+  @JsonProperty("bringingForth")
+  BRINGING_FORTH,
   @Word("its checkpoint")
   @JsonProperty("checkpoint")
   CHECKPOINT,

@@ -29,6 +29,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Work.PushesAlong.class, name = "pushesAlong"),
   @JsonSubTypes.Type(value = Work.Slows.class, name = "slows"),
   @JsonSubTypes.Type(value = Work.ClearsAway.class, name = "clearsAway"),
+  @JsonSubTypes.Type(value = Work.BringsForth.class, name = "bringsForth"),
   @JsonSubTypes.Type(value = Work.Checkpoint.class, name = "checkpoint"),
   @JsonSubTypes.Type(value = Work.Shows.class, name = "shows"),
   @JsonSubTypes.Type(value = Work.Bounds.class, name = "bounds"),
@@ -47,6 +48,8 @@ public sealed interface Work {
       case Pushes _, PushesAlong _ -> ZoneDeed.PUSHED;
       case Slows _ -> ZoneDeed.SLOWED;
       case ClearsAway _ -> ZoneDeed.CLEARED;
+      // It is done to nobody, and so never said.
+      case BringsForth _ -> ZoneDeed.SHOWN;
       case Checkpoint _ -> ZoneDeed.CHECKPOINT;
       case Shows _ -> ZoneDeed.SHOWN;
       case Bounds _, TurnsBack _, EndsOutside _ -> ZoneDeed.TURNED_BACK;
@@ -63,6 +66,7 @@ public sealed interface Work {
       case Pushes _, PushesAlong _ -> ZonePart.PUSHES;
       case Slows _ -> ZonePart.SLOWING;
       case ClearsAway _ -> ZonePart.CLEARING;
+      case BringsForth _ -> ZonePart.BRINGING_FORTH;
       case Checkpoint _ -> ZonePart.CHECKPOINT;
       case Shows _ -> ZonePart.VIEW;
       case Boundary _ -> ZonePart.BOUNDARY;
@@ -174,9 +178,33 @@ public sealed interface Work {
       @Measured(value = "%", fresh = 50) @DecimalMin("5") @DecimalMax("100") @Valid Pinned share)
       implements Work {}
 
-  /** Takes who is inside out of play; a player's unit falls there. */
-  @Phrase(value = "takes out of play, {trace}", group = "Clears away")
-  record ClearsAway(Trace trace) implements Work {}
+  /**
+   * Takes who and what is inside out of play; a player's unit falls there.
+   *
+   * @param what whom and what it takes
+   */
+  @Phrase(value = "takes {what} out of play, {trace}", group = "Clears away")
+  record ClearsAway(Pushed what, Trace trace) implements Work {}
+
+  /** The most things that a zone brings forth at once. */
+  int MOST_AT_ONCE = 200;
+
+  /**
+   * Brings forth one loose thing after another in its middle, while there is room.
+   *
+   * @param every seconds between two of them
+   * @param most how many of them may be there at once
+   * @param total how many in all; 0 for without end
+   */
+  @Phrase(
+      value = "brings forth {thingKind} every {every}, at most {most} at once[, {total} in all]",
+      group = "Brings forth")
+  record BringsForth(
+      @Valid @Names(Family.THING_KINDS) Ref thingKind,
+      @Measured(value = "s", fresh = 5) @DecimalMin("0.25") @DecimalMax("3600") @Valid Pinned every,
+      @Measured(value = "", fresh = 8) @DecimalMin("1") @DecimalMax("200") @Valid Pinned most,
+      @Measured(value = "", fresh = 0) @DecimalMin("0") @DecimalMax("1000000") @Valid Pinned total)
+      implements Work {}
 
   /** Is where players who have been inside come back. */
   @Phrase(value = "is a checkpoint for {whose}", group = "Checkpoint")

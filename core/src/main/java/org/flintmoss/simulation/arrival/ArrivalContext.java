@@ -8,9 +8,13 @@ public abstract class ArrivalContext extends CombatContext {
   /** Who comes into play. */
   public final Spawner spawner;
 
+  /** What zones bring forth. */
+  public final Sources sources;
+
   /** The workers of a run up to here. */
   public ArrivalContext(Plan plan, long seed) {
     super(plan, seed);
     spawner = new Spawner(this);
+    sources = new Sources(this);
   }
 }

@@ -439,33 +439,70 @@ public final class ThingMotion {
     return false;
   }
 
+  /** Whether a thing can be moved about: by itself, not only with what bears it. */
+  public boolean loose(int of) {
+    return table.movable(of) >= 0 && table.loose(table.movable(of)) != null;
+  }
+
   /**
    * Puts a loose thing on the surface at a point; it comes back if it was gone.
    *
    * @param deck the surface; {@link Decks#ANY} for the highest
    */
   public void put(int of, int deck, double x, double y, int cause, int by) {
-    int thing = table.movable(of);
-    if (thing < 0 || table.loose(thing) == null) {
-      return;
+    if (loose(of)) {
+      context.log(Causes.Kind.SHIFTED, of, 0, cause, by);
+      int on = deck == Decks.ANY ? plan.decks().highest(x, y, 0) : deck;
+      lay(of, x, y, plan.decks().height(on, x, y), cause, by);
     }
-    context.holding.free(thing);
-    context.standings.put(of, Standing.THERE, cause, by);
-    context.log(Causes.Kind.SHIFTED, of, 0, cause, by);
-    int on = deck == Decks.ANY ? plan.decks().highest(x, y, 0) : deck;
+  }
+
+  /** Has a loose thing lie at a point, at rest; it comes back if it was gone. */
+  public void lay(int of, double x, double y, double foot, int cause, int by) {
+    int thing = table.movable(of);
     double fromX = places.x(of);
     double fromY = places.y(of);
+    context.holding.free(thing);
+    context.standings.put(of, Standing.THERE, cause, by);
     Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
-    places.lay(thing, x, y, plan.decks().height(on, x, y));
+    places.lay(thing, x, y, foot);
     contacts.enter(thing);
     still.at[thing] = 0;
     wake(fromX, fromY, table.radius(thing));
   }
 
+  /** Whether a loose thing would be in the way of nothing and nobody at a point. */
+  public boolean room(int of, double x, double y, double foot) {
+    int thing = table.movable(of);
+    double radius = table.radius(thing);
+    double tall = places.height(thing);
+    int[] beside = beside(0);
+    int many = contacts.near(x, y, beside);
+    for (int i = 0; i < many; i++) {
+      int other = beside[i];
+      double apart = table.radius(other) + radius;
+      if (other != thing && places.solid(other) && contacts.level(foot, tall, other)) {
+        double dx = places.x(table.thing(other)) - x;
+        double dy = places.y(table.thing(other)) - y;
+        if (dx * dx + dy * dy < apart * apart) {
+          return false;
+        }
+      }
+    }
+    for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.vitals.lives(unit)
+          && context.space.distance(unit, x, y) < radius + plan.kind(unit).radius()
+          && Math.abs(context.space.feet(unit) - foot) < tall + plan.kind(unit).eye()) {
+        return false;
+      }
+    }
+    return plan.obstacles().clear(x, y, radius, foot, tall, context.standings.without(of));
+  }
+
   /** Throws a loose thing off with a speed, metres a second east, north and up. */
   public void fling(int of, double east, double north, double up, int cause, int by) {
     int thing = table.movable(of);
-    if (thing < 0 || table.loose(thing) == null || !places.there(thing)) {
+    if (!loose(of) || !places.there(thing)) {
       return;
     }
     context.holding.free(thing);

@@ -1,8 +1,11 @@
 package org.flintmoss.simulation.places;
 
+import java.util.Arrays;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.zone.Work;
 import org.flintmoss.simulation.carriage.Workings;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.state.Causes;
 
 /**
  * Phase 7: zones take those inside out of play. A player's unit falls instead, so that its lives
@@ -15,14 +18,24 @@ public final class Clearing {
   private final Plan plan;
   private final Workings workings;
   private final int[] all;
+  private final int[] ofThings;
   private final long[] any;
 
   Clearing(PlacesContext context) {
     this.context = context;
     plan = context.plan;
     workings = context.workings;
-    all = workings.of(Work.ClearsAway.class);
+    int[] workingsAll = workings.of(Work.ClearsAway.class);
+    all = some(workingsAll, Work.Pushed.THINGS);
+    ofThings = some(workingsAll, Work.Pushed.PEOPLE);
     any = workings.mask(all);
+  }
+
+  /** Those of the workings that do not take one sort alone. */
+  private int[] some(int[] of, Work.Pushed alone) {
+    return Arrays.stream(of)
+        .filter(it -> ((Work.ClearsAway) workings.all().get(it).of().work()).what() != alone)
+        .toArray();
   }
 
   /** Phase 7, after harm. */
@@ -32,6 +45,23 @@ public final class Clearing {
         if (workings.feels(unit, working) && context.vitals.lives(unit)) {
           clear(unit, working);
         }
+      }
+    }
+    for (int working : ofThings) {
+      if (workings.acts(working)) {
+        sweep(workings.all().get(working).zone());
+      }
+    }
+  }
+
+  /** Takes the loose things in a zone out of play. */
+  private void sweep(int zone) {
+    for (int movable = 0; movable < plan.movables().many(); movable++) {
+      int thing = plan.movables().thing(movable);
+      if (context.movement.things().loose(thing) && context.thingPlaces.inside(thing, zone)) {
+        context.holding.free(movable);
+        int entry = context.log(Causes.Kind.SWEPT, thing, zone, -1);
+        context.standings.put(thing, Standing.GONE, entry, -1);
       }
     }
   }

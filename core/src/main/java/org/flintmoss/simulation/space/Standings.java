@@ -172,6 +172,7 @@ public final class Standings {
   }
 
   private void changed(int thing, int by) {
+    context.thingPlaces.changed(thing);
     context.touch(Wake.THING, thing, by);
     context.space.reshape();
   }

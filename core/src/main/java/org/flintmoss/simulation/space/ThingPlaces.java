@@ -60,13 +60,25 @@ public final class ThingPlaces {
   /** What is worked out from the state is worked out anew. */
   void forget() {
     for (int movable = 0; movable < table.many(); movable++) {
-      if (aloft(movable)) {
-        now.take(movable);
-      } else {
-        now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
-      }
+      enter(movable);
     }
     resting = null;
+  }
+
+  /** Enters one where it lies among what is in the way; one that is gone or carried is not. */
+  private void enter(int movable) {
+    if (there(movable) && !aloft(movable)) {
+      now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
+    } else {
+      now.take(movable);
+    }
+  }
+
+  /** A thing was put back or taken away. */
+  void changed(int thing) {
+    if (table.movable(thing) >= 0) {
+      enter(table.movable(thing));
+    }
   }
 
   private double at(int movable, int axis) {
@@ -156,9 +168,7 @@ public final class ThingPlaces {
     places.at[3 * movable] = x + 0.0;
     places.at[3 * movable + 1] = y + 0.0;
     places.at[3 * movable + 2] = foot + 0.0;
-    if (!aloft(movable)) {
-      now.put(movable, x, y, foot);
-    }
+    enter(movable);
     if (rests.at[movable] == 1) {
       rest(movable, false);
     }
@@ -167,14 +177,14 @@ public final class ThingPlaces {
   /** Has one that may move be carried from now on: it is in nobody's way. */
   public void lift(int movable) {
     aloft.at[movable] = 1;
-    now.take(movable);
+    enter(movable);
     rest(movable, false);
   }
 
   /** Has one that was carried lie where it is. */
   public void unhand(int movable) {
     aloft.at[movable] = 0;
-    now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
+    enter(movable);
   }
 
   /** Whether people carry one that may move. */

@@ -110,6 +110,10 @@ public final class Causes {
     LET_GO,
     /** A thing has come to rest on something after a fall: thing. */
     LANDED,
+    /** A zone brought a loose thing forth: thing, zone. */
+    BROUGHT_FORTH,
+    /** A zone took a loose thing out of play: thing, zone. */
+    SWEPT,
     /** An event put a loose thing elsewhere, or flung it: thing; detail: 1 if it was flung. */
     SHIFTED,
     /** A unit found no room to set a loose thing down: unit, thing. */

@@ -179,7 +179,7 @@ class BoundsTest {
         new Stage()
             .unit("w", "wreckers", "wrecker", 40, 40)
             .zone("z", 40, 40, 3)
-            .does("z", "a", "{'type':'clearsAway','trace':'none'}")
+            .does("z", "a", "{'type':'clearsAway','what':'people','trace':'none'}")
             .world(1);
     Stage.steps(world, 1);
     assertThat(world.read().present(Stage.number(world, "w"))).isTrue();
