@@ -11,6 +11,7 @@ import { PLACED } from "../families";
 import type { Points } from "../families/traits";
 import { geometryOf, placeOf } from "../things/geometry";
 import {
+  askRemove,
   duplicate,
   join,
   makeSquad,
@@ -330,5 +331,66 @@ describe("deleting", () => {
     );
     expect(open.labels.length - before).toBe(1);
     expect(Object.keys(open.state.mission.units)).toHaveLength(0);
+  });
+});
+
+describe("a conveyor", () => {
+  const line: Points = [at(10, 10), at(20, 10), at(20, 20)];
+  const belt = () => {
+    const name = setDown(open, ground, toolOf("zones", "conveyor"), line);
+    const zone = () => sure(open.state.mission.zones, ref(name).id);
+    const [working] = Object.values(zone().does);
+    return { name, zone, work: sure({ work: working?.work }, "work") };
+  };
+  const routeOf = (work: unknown) => (work as { route: Ref }).route;
+
+  it("is a zone along its line that pushes loose things, in one edit", () => {
+    const before = open.state.mission;
+    const { zone, work } = belt();
+    expect(work).toMatchObject({ type: "pushesAlong", what: "things", speed: { value: 0.8 } });
+    const { shape } = zone();
+    const corners = shape.type === "polygon" ? ordered(shape.corners).map(([, it]) => it) : [];
+    // Square to each end; at the bend 0.75 m from both pieces.
+    expect(corners.map(({ position }) => position)).toEqual(
+      [
+        at(10, 10.75),
+        at(19.25, 10.75),
+        at(19.25, 20),
+        at(20.75, 20),
+        at(20.75, 9.25),
+        at(10, 9.25),
+      ].map(({ x, y }) => ({ x: expect.closeTo(x, 6), y: expect.closeTo(y, 6) })),
+    );
+    const route = sure(open.state.mission.routes, routeOf(work).id);
+    expect(ordered(route.waypoints).map(([, { position }]) => position)).toEqual(line);
+    open.undo();
+    expect(open.state.mission.routes).toEqual(before.routes);
+    expect(open.state.mission.zones).toEqual(before.zones);
+  });
+
+  it("takes its line along, as it is moved, copied and deleted", () => {
+    const { name, work } = belt();
+    const first = (of: Ref) =>
+      ordered(sure(open.state.mission.routes, of.id).waypoints)[0]?.[1].position;
+    move(open, [name], 5, 0);
+    expect(first(routeOf(work))).toEqual(at(15, 10));
+    const [copy = ""] = duplicate(open, [name], 0, 30);
+    const [other] = Object.values(sure(open.state.mission.zones, ref(copy).id).does);
+    expect(routeOf(other?.work).id).not.toBe(routeOf(work).id);
+    expect(first(routeOf(other?.work))).toEqual(at(15, 40));
+    askRemove(open, [name]);
+    expect(open.state.mission.routes[routeOf(work).id]).toBeUndefined();
+    expect(open.state.mission.routes[routeOf(other?.work).id]).toBeDefined();
+  });
+
+  it("leaves a line where it is that others go along too", () => {
+    const { name, work } = belt();
+    open.edit("goes along", (draft) => {
+      const [unit] = Object.values(draft.units);
+      if (unit) unit.order = { type: "along", route: routeOf(work) } as typeof unit.order;
+    });
+    move(open, [name], 5, 0);
+    const route = sure(open.state.mission.routes, routeOf(work).id);
+    expect(ordered(route.waypoints)[0]?.[1].position).toEqual(at(10, 10));
   });
 });

@@ -25,7 +25,8 @@ import { copyWaypoints, removeWaypoint, waypointsOf } from "../document/strands"
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
 import { isMember } from "../document/uses";
-import { traitsOf } from "../families";
+import { setDownOf, traitsOf } from "../families";
+import { followLines, withLines } from "../families/conveyor";
 import { restack, uprightOf } from "../families/stacks";
 import type { Points } from "../families/traits";
 import { moveThings, placeOf, singles, turnAbout, verticesIn } from "../things/geometry";
@@ -68,6 +69,9 @@ export function setDownAll(
       const { family, thing } = fresh(draft, ground, tool, at);
       const id = newId();
       likeTheLast(draft, family, thing);
+      const [begins, ...others] = at.map((point) => onGround(draft, point));
+      const drawn: Points = [begins ?? at[0], ...others];
+      setDownOf(family).completes?.(draft, thing as never, tool.choice, drawn);
       (draft[family] as unknown as Record<string, unknown>)[id] = thing;
       made.push(`${family}/${id}`);
       remember(family, id);
@@ -226,17 +230,19 @@ export function rename(open: OpenMission, ref: Ref, name: string): void {
 export function duplicate(open: OpenMission, keys: string[], dx = 4, dy = -4, times = 1): string[] {
   const copies: string[] = [];
   const { mission } = open.state;
+  const all = withLines(mission, keys.map(refOf));
   open.edit(`Duplicate ${title(mission, keys)}${times > 1 ? ` ${times} times` : ""}`, (draft) => {
     for (let time = 1; time <= times; time++) {
       const made = new Map<string, Ref>();
-      for (const ref of keys.map(refOf)) {
+      for (const ref of all) {
         const copy = duplicateOne(draft, mission, ref);
         if (!copy) continue;
-        copies.push(key(copy));
+        if (keys.includes(key(ref))) copies.push(key(copy));
         made.set(key(ref), copy);
         moveThings(draft, [copy], dx * time, dy * time);
       }
       standOn(draft, made);
+      followLines(draft, made);
       restack(mission, draft, [...made.values()]);
     }
   });
@@ -286,7 +292,8 @@ function duplicateOne(draft: Mission, mission: Mission, ref: Ref): Ref | undefin
 }
 
 /** Deletes things at once where nothing names them; else it is asked what becomes of that first. */
-export function askRemove(open: OpenMission, keys: string[]): void {
+export function askRemove(open: OpenMission, named: string[]): void {
+  const keys = withLines(open.state.mission, named.map(refOf)).map(key);
   if (usersOf(open.state.mission, keys).length > 0) useDesk.getState().askDelete(keys);
   else if (keys.length > 0) remove(open, keys);
 }

@@ -11,6 +11,7 @@ import {
 import { onGround, wholeBearing } from "../document/shapes";
 import { insertWaypoint, waypointsOf } from "../document/strands";
 import { sure } from "../document/sure";
+import { withLines } from "../families/conveyor";
 import { WAYPOINT } from "../families/routes";
 import { restack, withStacks } from "../families/stacks";
 import {
@@ -83,7 +84,7 @@ export function perform(draft: Mission, gesture: Change): void {
 /** Moves things with what stands on them; what is dropped on another stands on it. */
 export function carry(draft: Mission, refs: Ref[], dx: number, dy: number): void {
   const before = isDraft(draft) ? (original(draft) ?? draft) : draft;
-  const all = withStacks(before, refs);
+  const all = withStacks(before, withLines(before, refs));
   moveThings(draft, all, dx, dy);
   restack(before, draft, all);
 }

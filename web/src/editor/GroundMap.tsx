@@ -37,7 +37,7 @@ import { placeOf } from "../things/geometry";
 import { Asking } from "./Asking";
 import { copied, copy, paste } from "./clipboard";
 import { drawCourse } from "./course/drawCourse";
-import { drawDrift } from "./drawDrift";
+import { drawDrift, loadAt } from "./drawDrift";
 import { Hint } from "./Hint";
 import { Hands } from "./hands";
 import { HereMenu, LinkMenu } from "./MapMenus";
@@ -159,8 +159,15 @@ export function GroundMap({
       }
       if (walker && whyAt) drawWhyNot(sheet, walker, whyAt, why);
       if (ruler) drawRuler(sheet, ruler, pointer);
-      else if (pointer && !tool && only?.family === "zones" && pushes(shown.zones[only.id])) {
-        drawDrift(sheet, shown, pointer, freeOf(written.current, sheet));
+      else {
+        const load = loadAt(shown, tool, gesture, pointer);
+        const zone = only?.family === "zones" && !tool ? shown.zones[only.id] : undefined;
+        const people = pushes(zone, "people");
+        if (load) drawDrift(sheet, shown, load, freeOf(written.current, sheet), "things");
+        else if (pointer && (people || pushes(zone, "things"))) {
+          const what = people ? "people" : "things";
+          drawDrift(sheet, shown, pointer, freeOf(written.current, sheet), what);
+        }
       }
       if (gesture?.is === "move" && footing.why) drawWhy(sheet, pointer, footing.why);
       if (byKeys && pointer && !tool && !ruler) drawCursor(sheet, pointer);

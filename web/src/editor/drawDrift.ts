@@ -1,17 +1,26 @@
-import type { Mission, Position } from "../document/mission";
+import type { Gesture } from "../deeds/gesture";
+import type { Tool } from "../desk/desk";
+import { type Mission, type Position, refOf } from "../document/mission";
 import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import type { Labels } from "../drawing/labels";
 import type { Sheet } from "../drawing/sheet";
-import { driftFrom } from "../families/drift";
+import { type Drifting, driftFrom } from "../families/drift";
+import { uprightOf } from "../families/stacks";
 
 /** How many seconds may lie between two dots of the way, and how far they are apart, pixels. */
 const SECONDS = [1, 2, 5, 10, 30, 60, 120];
 const APART = 14;
 
-/** Draws where zones that push would take somebody from the pointer, with dots in time. */
-export function drawDrift(sheet: Sheet, mission: Mission, from: Position, labels: Labels): void {
-  const drift = driftFrom(mission, from);
+/** Draws where zones that push would take somebody or something, with dots in time. */
+export function drawDrift(
+  sheet: Sheet,
+  mission: Mission,
+  from: Position,
+  labels: Labels,
+  what: Drifting,
+): void {
+  const drift = driftFrom(mission, from, what);
   if (!drift) return;
   const { c, camera, size } = sheet;
   const points = drift.way.map(({ x, y }) => toScreen(camera, size, x, y));
@@ -49,4 +58,20 @@ export function drawDrift(sheet: Sheet, mission: Mission, from: Position, labels
   c.restore();
   const word = drift.goesOn ? "goes on" : `${drift.seconds.toFixed(drift.seconds < 10 ? 1 : 0)} s`;
   labels.draw(c, word, x, y, 10);
+}
+
+/** Where the one loose thing is that is being dragged, or is about to be set down. */
+export function loadAt(
+  mission: Mission,
+  tool: Tool | null,
+  gesture: Gesture | null,
+  pointer: Position | null,
+): Position | undefined {
+  const loose = (kind: string) => mission.thingKinds[kind]?.hold.type === "loose";
+  if (tool?.sets === "props" || tool?.sets === "fixtures")
+    return pointer && loose(tool.choice) ? pointer : undefined;
+  const [name, ...others] = gesture?.is === "move" ? gesture.keys : [];
+  const ref = name && others.length === 0 ? refOf(name) : undefined;
+  const thing = ref && uprightOf(mission, ref);
+  return thing && loose(thing.kind.id) ? thing.position : undefined;
 }

@@ -22,6 +22,16 @@ describe("where zones take somebody", () => {
     expect(drift.goesOn).toBe(false);
   });
 
+  it("is of loose things by what pushes those", () => {
+    const [ebb] = Object.values(sure(race.zones, "ebb").does);
+    if (ebb?.work.type === "pushes") ebb.work.what = "people";
+    expect(driftFrom(race, { x: 60, y: 55 }, "things")).toBeUndefined();
+    expect(driftFrom(race, { x: 60, y: 55 }, "people")).toBeDefined();
+    if (ebb?.work.type === "pushes") ebb.work.what = "things";
+    expect(driftFrom(race, { x: 60, y: 55 }, "things")?.seconds).toBeCloseTo(8, 0);
+    expect(driftFrom(race, { x: 60, y: 55 })).toBeUndefined();
+  });
+
   it("is nothing where no zone pushes", () => {
     expect(driftFrom(race, { x: 20, y: 70 })).toBeUndefined();
   });

@@ -18,13 +18,17 @@ export interface Drift {
 }
 
 /**
- * Where zones that push would take somebody from a point, as the designer has drawn them: all that
+ * Where zones that push would take somebody, or a loose thing, from a point, as the designer has drawn them: all that
  * can act do, nothing stands in the way and speeds are those without a level. Nothing where no zone
  * pushes there.
  */
-export function driftFrom(mission: Mission, from: Position): Drift | undefined {
+export function driftFrom(
+  mission: Mission,
+  from: Position,
+  what: Drifting = "people",
+): Drift | undefined {
   const pushing = Object.values(mission.zones).filter(
-    (zone) => zone.rides.type === "stands" && pushes(zone),
+    (zone) => zone.rides.type === "stands" && pushes(zone, what),
   );
   let at = from;
   const way = [from];
@@ -34,6 +38,7 @@ export function driftFrom(mission: Mission, from: Position): Drift | undefined {
     for (const { shape, does } of pushing) {
       if (!insideShape(at, shape)) continue;
       for (const { work } of Object.values(does)) {
+        if (!takes(work, what)) continue;
         const push = pushAt(mission, work, at);
         east += push.x;
         north += push.y;
@@ -59,10 +64,18 @@ function insideShape(at: Position, shape: Zone["shape"]): boolean {
   return insideRing(at, ring);
 }
 
-/** Whether a zone pushes anybody. */
-export function pushes(zone: Zone | undefined): boolean {
-  return Object.values(zone?.does ?? {}).some(
-    ({ work }) => work.type === "pushes" || work.type === "pushesAlong",
+/** Whom or what a push takes along. */
+export type Drifting = "people" | "things";
+
+/** Whether a zone pushes people, or loose things. */
+export function pushes(zone: Zone | undefined, what: Drifting): boolean {
+  return Object.values(zone?.does ?? {}).some(({ work }) => takes(work, what));
+}
+
+function takes(work: Working["work"], what: Drifting): boolean {
+  return (
+    (work.type === "pushes" || work.type === "pushesAlong") &&
+    (work.what === "all" || work.what === what)
   );
 }
 

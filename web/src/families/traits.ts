@@ -194,6 +194,8 @@ export interface SetDown<F extends Family> {
   drawn?: (choice: string) => Drawn | undefined;
   /** A thing as it is when it is first set down, named as the first of its kind. */
   fresh: (setting: Setting) => Mission[F][string];
+  /** Adds to a draft what belongs to a thing of a choice that has just been drawn. */
+  completes?: (draft: Mission, thing: Mission[F][string], choice: string, at: Points) => void;
   /** Which fields a new thing takes from the last one that was set down. */
   remembered?: (keyof Mission[F][string])[];
   /** Gives a new thing what else of the last one it takes. */

@@ -1,4 +1,4 @@
-import { Circle, Pentagon, Square } from "lucide-react";
+import { ChevronsRight, Circle, Pentagon, Square } from "lucide-react";
 import { inOrder, partsAt } from "../document/corners";
 import {
   freshHue,
@@ -18,6 +18,7 @@ import { edgeOf } from "../drawing/inks";
 import { PRINT } from "../drawing/printed";
 import { ZoneSwatch } from "../drawing/Stone";
 import { drawZone } from "../drawing/zones";
+import { completeConveyor, conveyorShape } from "./conveyor";
 import { cornerSpots, each, type Setting, spots, type Traits, type TrayRow } from "./traits";
 import { drawWorkings } from "./workings";
 
@@ -39,6 +40,12 @@ const SHAPES: Omit<TrayRow, "group">[] = [
     word: "Drawn zone",
     also: "polygon area trigger",
     icon: <Pentagon size="1.125rem" aria-hidden="true" />,
+  },
+  {
+    choice: "conveyor",
+    word: "Conveyor",
+    also: "belt chute pushes things along a line",
+    icon: <ChevronsRight size="1.125rem" aria-hidden="true" />,
   },
 ];
 
@@ -62,11 +69,19 @@ export const zones: Traits<"zones"> = {
   setDown: {
     at: 4,
     tray: () => SHAPES.map((row) => ({ group: "Places", ...row })),
-    drawn: (choice) => (choice === "polygon" ? { least: 3, most: 200, closed: true } : undefined),
+    drawn: (choice) =>
+      choice === "polygon"
+        ? { least: 3, most: 200, closed: true }
+        : choice === "conveyor"
+          ? { least: 2, most: 60 }
+          : undefined,
+    completes: (draft, zone, choice, at) => {
+      if (choice === "conveyor") completeConveyor(draft, zone, at);
+    },
     fresh: (setting) => {
       const { zones } = setting.mission;
       return {
-        name: "Zone",
+        name: setting.choice === "conveyor" ? "Conveyor" : "Zone",
         shape: shapeOf(setting),
         height: { type: "any" },
         rides: { type: "stands" },
@@ -193,7 +208,7 @@ function shapeOf({ choice, at }: Setting): ZoneShape {
   if (choice === "rectangle") {
     return { type: "rectangle", centre, width: 30, depth: 20, bearing: 0 };
   }
-  return { type: "polygon", corners: partsAt(at, {}) };
+  return choice === "conveyor" ? conveyorShape(at) : { type: "polygon", corners: partsAt(at, {}) };
 }
 
 const HELD_WORDS = {

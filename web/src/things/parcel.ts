@@ -17,6 +17,7 @@ import type { ShippedThings } from "../document/shipped";
 import { copyWaypoints } from "../document/strands";
 import { sure } from "../document/sure";
 import { PLACED, type PlacedFamily } from "../families";
+import { withLines } from "../families/conveyor";
 import { restack } from "../families/stacks";
 import { moveThings, positionsOf } from "./geometry";
 
@@ -57,7 +58,7 @@ function inCatalogue(family: Family): family is CatalogueFamily {
 
 /** Packs things of a mission; bands bring their squads, and squads their members. */
 export function parcel(mission: Mission, keys: string[]): Parcel {
-  const refs = new Map(keys.map((name) => [name, refOf(name)]));
+  const refs = new Map(withLines(mission, keys.map(refOf)).map((ref) => [key(ref), ref]));
   for (const { family, id } of [...refs.values()]) {
     if (family !== "bands") continue;
     for (const squad of squadsOf(mission, id)) {

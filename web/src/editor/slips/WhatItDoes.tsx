@@ -4,6 +4,7 @@ import { useMission, useOpenMission } from "../../document/context";
 import { newId, orderAfter, ordered, type Working } from "../../document/mission";
 import { type Entry, isHappening, type PhraseBook, usePhrases } from "../../document/phrases";
 import { sure } from "../../document/sure";
+import { WORKING } from "../../families/conveyor";
 import { Tree } from "../../sentence/ConditionTree";
 import { gist } from "../../sentence/gist";
 import { OptionList, Token } from "../../sentence/Picker";
@@ -41,11 +42,7 @@ export function Workings({ id }: { id: string }) {
     put(open, `${zone.name}: ${gist(entry)}`, ["zones", id, "does", newId()], {
       order: orderAfter(zone.does),
       work: entry.fresh,
-      whom: { type: "anyone" },
-      hands: "both",
-      goes: "anyhow",
-      bears: { type: "whatever" },
-      when: { type: "all", parts: {} },
+      ...WORKING,
       told: true,
     });
   const some = ordered(zone.does);
