@@ -344,8 +344,7 @@ describe("a conveyor", () => {
   };
   const routeOf = (work: unknown) => (work as { route: Ref }).route;
 
-  it("is a zone along its line that pushes loose things, in one edit", () => {
-    const before = open.state.mission;
+  it("is a zone along its line that pushes loose things", () => {
     const { zone, work } = belt();
     expect(work).toMatchObject({ type: "pushesAlong", what: "things", speed: { value: 0.8 } });
     const { shape } = zone();
@@ -363,9 +362,6 @@ describe("a conveyor", () => {
     );
     const route = sure(open.state.mission.routes, routeOf(work).id);
     expect(ordered(route.waypoints).map(([, { position }]) => position)).toEqual(line);
-    open.undo();
-    expect(open.state.mission.routes).toEqual(before.routes);
-    expect(open.state.mission.zones).toEqual(before.zones);
   });
 
   it("takes its line along, as it is moved, copied and deleted", () => {

@@ -28,7 +28,7 @@ export function uprightOf(mission: Mission, { family, id }: Ref): Upright | unde
 export function storeyOf(mission: Mission, thing: Upright): number {
   let storey = 0;
   let under: Upright | undefined = thing;
-  while (under?.atop.type === "upon" && storey < TALLEST) {
+  while (under?.atop.type === "upon" && storey <= TALLEST) {
     storey++;
     under = uprightOf(mission, under.atop.thing);
   }
@@ -56,14 +56,14 @@ export function fromBelow<T extends Upright>(
 }
 
 /** How far the foot of a thing is above the surface that it stands over, metres. */
-export function liftOf(mission: Mission, thing: Upright, deepest = TALLEST): number {
-  if (thing.atop.type !== "upon" || deepest === 0) return 0;
+export function liftOf(mission: Mission, thing: Upright): number {
+  if (thing.atop.type !== "upon" || storeyOf(mission, thing) > TALLEST) return 0;
   const { thing: ref } = thing.atop;
   if (ref.family === "walls") return mission.walls[ref.id]?.height ?? 0;
   const under = uprightOf(mission, ref);
   const kind = under && kindOf(mission, under);
   if (!kind || !covers(kind, under, thing.position)) return 0;
-  return liftOf(mission, under, deepest - 1) + heightOf(mission, under);
+  return liftOf(mission, under) + heightOf(mission, under);
 }
 
 /** How high a thing is when play begins, metres. */

@@ -72,12 +72,12 @@ class ArchitectureTest {
           Map.entry("movement", "carriage plan space state"),
           Map.entry("decisions", "carriage health movement perception plan space state"),
           Map.entry("combat", "carriage decisions health perception plan space state"),
-          Map.entry("arrival", "combat health plan space state"),
+          Map.entry("arrival", "carriage combat health movement plan space state"),
           Map.entry("players", "arrival carriage decisions health perception plan space state"),
           Map.entry(
               "script",
               "arrival carriage decisions health movement perception plan players space state"),
-          Map.entry("places", "arrival carriage combat health plan script space state"));
+          Map.entry("places", "arrival carriage combat health movement plan script space state"));
 
   @ArchTest
   static void everyPackageRestsOnWhatIsWritten(JavaClasses classes) {

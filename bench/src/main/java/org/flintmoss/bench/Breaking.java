@@ -9,6 +9,7 @@ import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Stand;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -28,23 +29,22 @@ final class Breaking {
     Land land = Land.of(mission, ground);
     Mover mover = Mover.of(mission.kinds().get("keeper"));
     NavigationMap map = NavigationMap.of(land, mover, -5);
-    int[] states = land.obstacles().first();
+    Stand states = land.obstacles().first();
     json.put("gateTurnedMicros", turned(map, states, 0, 2));
     json.put("crateBrokenMicros", turned(map, states, CRATES / 2, 3));
   }
 
   /** The map after one of those that change has gone to another state, and back. */
-  private static double turned(NavigationMap map, int[] states, int changes, int to) {
+  private static double turned(NavigationMap map, Stand states, int changes, int to) {
     double[] micros = new double[TIMES];
-    int was = states[changes];
+    Stand other = states.with(changes, to).kept();
     NavigationMap now = map;
     for (int i = 0; i < TIMES; i++) {
-      states[changes] = i % 2 == 0 ? to : was;
+      Stand turned = i % 2 == 0 ? other : states;
       long from = System.nanoTime();
-      now = now.with(-5, states);
+      now = now.with(-5, turned);
       micros[i] = (System.nanoTime() - from) / 1e3;
     }
-    states[changes] = was;
     Arrays.sort(micros);
     return micros[TIMES / 2];
   }

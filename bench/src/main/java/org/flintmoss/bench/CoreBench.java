@@ -22,6 +22,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Stand;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a step of {@link Fray} costs by phase, what it allocates, and how fast parts of it are. */
@@ -176,7 +177,7 @@ final class CoreBench {
 
   /** A map after the water has moved, beside one that is made from nothing: the medians of some. */
   private static void changed(ObjectNode json, Mission mission, Mover mover, NavigationMap map) {
-    int[] gates = Land.of(mission, map.ground()).obstacles().first();
+    Stand gates = Land.of(mission, map.ground()).obstacles().first();
     double[] again = new double[REACHES];
     double[] whole = new double[REACHES];
     for (int i = 0; i < REACHES; i++) {

@@ -10,6 +10,7 @@ import org.flintmoss.check.finding.Rule;
 import org.flintmoss.check.place.Deployment;
 import org.flintmoss.check.place.FacingChecks;
 import org.flintmoss.check.place.Footing;
+import org.flintmoss.check.place.LoadChecks;
 import org.flintmoss.check.place.Placement;
 import org.flintmoss.check.script.LookChecks;
 import org.flintmoss.check.script.ScriptChecks;
@@ -46,6 +47,7 @@ public final class Checks {
     checks.findings.addAll(new Deployment(mission, ground).findings());
     checks.findings.addAll(FacingChecks.of(mission));
     checks.findings.addAll(LookChecks.of(mission));
+    checks.findings.addAll(LoadChecks.of(mission, checks.footing));
     checks.findings.addAll(new ScriptChecks(document, mission).findings());
     return List.copyOf(checks.findings);
   }

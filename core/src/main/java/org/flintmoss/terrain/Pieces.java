@@ -132,7 +132,7 @@ final class Pieces {
     int first = ChangingThings.first(mission, thing);
     double x = thing.position().x();
     double y = thing.position().y();
-    double base = movable >= 0 ? foot(mission, thing, DEEPEST) : base(thing.level(), x, y);
+    double base = movable >= 0 ? foot(mission, thing) : base(thing.level(), x, y);
     if (number >= 0 && movable < 0) {
       door(thing, kind, looks);
     }
@@ -152,12 +152,27 @@ final class Pieces {
   /** How many things may stand on one another; what is higher up stands on the surface. */
   private static final int DEEPEST = 50;
 
+  /** Whether no more things stand under one than may, nor it under itself. */
+  private static boolean ends(Mission mission, Upright thing) {
+    Upright it = thing;
+    for (int storey = 0; it.atop() instanceof Atop.Upon upon; storey++) {
+      if (storey == DEEPEST) {
+        return false;
+      }
+      if (!(mission.find(upon.thing()) instanceof Upright under)) {
+        return true;
+      }
+      it = under;
+    }
+    return true;
+  }
+
   /** How high the foot of a thing is above the zero of heights when play begins, metres. */
-  private double foot(Mission mission, Upright thing, int deepest) {
+  private double foot(Mission mission, Upright thing) {
     double x = thing.position().x();
     double y = thing.position().y();
     double surface = surface(thing.level(), x, y);
-    if (!(thing.atop() instanceof Atop.Upon upon) || deepest == 0) {
+    if (!(thing.atop() instanceof Atop.Upon upon) || !ends(mission, thing)) {
       return surface;
     }
     return switch (mission.find(upon.thing())) {
@@ -167,7 +182,7 @@ final class Pieces {
         Lie lie = Lie.of(under, kind.footprint(), height);
         Appearance looks = kind.appearances().get(look);
         boolean over = piece(under, looks, lie, 0, upon.thing(), look).distance(x, y) <= 0;
-        yield over ? foot(mission, under, deepest - 1) + lie.height() : surface;
+        yield over ? foot(mission, under) + lie.height() : surface;
       }
       case Wall wall when over(wall, x, y) -> surface(wall.level(), x, y) + wall.height();
       case null, default -> surface;

@@ -40,6 +40,12 @@ public enum Rule {
       Severity.WARNING, "A fixture is out of reach from the waypoint at which it is to be used."),
   LOOK_NOT_OF_KIND(Severity.WARNING, "Something names a look that a thing's kind does not have."),
   LOOK_STANDS_TWICE(Severity.WARNING, "A kind of thing has one look twice."),
+  STANDS_ON_NOTHING(Severity.WARNING, "A thing is to stand on what does not bear it."),
+  NOBODY_LIFTS_IT(Severity.WARNING, "A loose thing that is carried is too heavy for everybody."),
+  NOT_CARRIED(Severity.WARNING, "The script waits for a thing to be carried that nobody carries."),
+  NOT_LOOSE(Severity.WARNING, "A thing is to be moved that stays where it stands."),
+  TOO_MANY_BROUGHT_FORTH(
+      Severity.WARNING, "Zones bring forth more things than a mission has places for."),
   FIXTURE_OUT_OF_REACH(Severity.WARNING, "Nobody can stand beside a fixture."),
   NEEDED_ITEM_IS_NOWHERE(
       Severity.WARNING, "A use asks for an item that nobody has and that lies nowhere."),

@@ -17,6 +17,7 @@ import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.Movables;
 import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Tide;
 
@@ -47,6 +48,16 @@ public final class Footing {
     decks = Decks.of(mission, ground);
     enter(Family.STARTS, mission.starts());
     enter(Family.UNITS, mission.units());
+  }
+
+  /** The things that may move, where they begin. */
+  Movables movables() {
+    return obstacles.movables();
+  }
+
+  /** How high the surface of a level is at a point, metres above the zero of heights. */
+  double surface(Level level, Position at) {
+    return decks.height(decks.under(level, at), at.x(), at.y());
   }
 
   /**
