@@ -96,6 +96,15 @@ function ownLines(mission: Mission, id: string): Ref[] {
   });
 }
 
+/** Whether a thing is the line of a zone that belongs to it alone. */
+export function isOwnLine(mission: Mission, zone: Ref, line: Ref): boolean {
+  return (
+    zone.family === "zones" &&
+    line.family === "routes" &&
+    ownLines(mission, zone.id).some(({ id }) => id === line.id)
+  );
+}
+
 /** Some things with the lines that belong to the zones among them alone, each once. */
 export function withLines(mission: Mission, refs: Ref[]): Ref[] {
   const all = new Set(refs.map(({ family, id }) => `${family}/${id}`));

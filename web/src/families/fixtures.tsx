@@ -27,7 +27,7 @@ import {
   thingsInPlay,
   usesOfFixture,
 } from "./kinds";
-import { atopOf, bearersOf, fromBelow, liftOf } from "./stacks";
+import { atopOf, bearersOf, fromBelow, heightOf, liftOf } from "./stacks";
 import { each, FACING_POINT, type Offer, type Traits } from "./traits";
 
 /** The plain use of a fixture. */
@@ -47,6 +47,19 @@ export const USE: Omit<Use, "order"> = {
   passing: false,
   tells: "",
 };
+
+/** What is no higher lies under what stands on it, metres. */
+const FLAT = 0.3;
+
+/** Whether a fixture lies on the surface and is so low that others stand and lie on it. */
+function flat(fixture: Fixture, mission: Mission): boolean {
+  return fixture.atop.type === "nothing" && heightOf(mission, fixture) <= FLAT;
+}
+
+/** Those fixtures of some that are meant. */
+function only(all: Mission["fixtures"], meant: (it: Fixture) => boolean): Mission["fixtures"] {
+  return Object.fromEntries(Object.entries(all).filter(([, it]) => meant(it)));
+}
 
 /** Things that people use. */
 export const fixtures: Traits<"fixtures"> = {
@@ -85,10 +98,29 @@ export const fixtures: Traits<"fixtures"> = {
   ...FACING_POINT,
   levelled: true,
   named: 8,
-  painted: {
-    at: 13,
-    draw: (sheet, all, looks) => each(drawFixture)(sheet, fromBelow(looks.mission, all), looks),
-  },
+  painted: [
+    {
+      at: 7,
+      draw: (sheet, all, looks) =>
+        drawFixtures(
+          sheet,
+          only(all, (it) => flat(it, looks.mission)),
+          looks,
+        ),
+    },
+    {
+      at: 13,
+      draw: (sheet, all, looks) =>
+        drawFixtures(
+          sheet,
+          fromBelow(
+            looks.mission,
+            only(all, (it) => !flat(it, looks.mission)),
+          ),
+          looks,
+        ),
+    },
+  ],
   inPlay: thingsInPlay,
   solid: (thing, mission) => solidOf(thing, mission, liftOf(mission, thing)),
   printed: {
@@ -227,6 +259,8 @@ function useToTie(mission: Mission, id: string): [string, Use] {
     uses[0] ?? [newId(), { ...USE, order: "a0" }]
   );
 }
+
+const drawFixtures = each(drawFixture);
 
 /** Half the side of the plate that shows a fixture on the map, pixels. */
 const PLATE = 10;

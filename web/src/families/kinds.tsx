@@ -72,7 +72,7 @@ export function thingsInPlay<T extends Upright>(
       .map(([id, thing]) => {
         const now = play.things[id];
         const at = places.get(id);
-        const moved = at ? { ...thing, position: { x: at.x, y: at.y } } : thing;
+        const moved = at ? onItsOwn(thing, at) : thing;
         if (!now) return [id, moved];
         const look = { family: "looks" as const, id: now.look };
         return [id, { ...moved, stands: now.stands, begins: { type: "look", look } }];
@@ -187,4 +187,9 @@ export function KindSign(props: {
       </g>
     </svg>
   );
+}
+
+/** A thing that lies elsewhere by now, and no longer on what it stood on at first. */
+function onItsOwn<T extends Upright>(thing: T, { x, y }: Position): T {
+  return { ...thing, position: { x, y }, atop: { type: "nothing" } };
 }

@@ -6,12 +6,18 @@ import { drawThing } from "./drawThing";
 import { Amount, Metres, OneOf } from "./fields";
 import { KindFields } from "./KindFields";
 import { appearanceOf, KindSign, kindOf, solidOf, thingsInPlay } from "./kinds";
-import { atopOf, bearersOf, fromBelow, liftOf } from "./stacks";
+import { aside, atopOf, bearersOf, fromBelow, liftOf } from "./stacks";
 import { stopped } from "./stops";
 import { each, FACING_POINT, type FieldsProps, type Traits } from "./traits";
 
 const drawProps = each<Prop>((sheet, prop, selected, mission) =>
-  drawThing(sheet, prop, kindOf(mission, prop), appearanceOf(mission, prop), selected),
+  drawThing(
+    sheet,
+    aside(mission, prop, sheet.camera.scale),
+    kindOf(mission, prop),
+    appearanceOf(mission, prop),
+    selected,
+  ),
 );
 
 /** What stands about and covers. */

@@ -35,6 +35,16 @@ export function storeyOf(mission: Mission, thing: Upright): number {
   return storey;
 }
 
+/** How far each storey of a stack is drawn aside of the one below, so that that is seen, pixels. */
+const ASIDE = 3;
+
+/** A thing as it is drawn on a map of so many pixels a metre: what stands on others, aside. */
+export function aside<T extends Upright>(mission: Mission, thing: T, scale: number): T {
+  if (thing.atop.type !== "upon") return thing;
+  const by = (ASIDE * storeyOf(mission, thing)) / scale;
+  return { ...thing, position: { x: thing.position.x - by, y: thing.position.y + by } };
+}
+
 const SORTED = new WeakMap<object, Record<string, Upright>>();
 
 /** Things in the order in which they are drawn: those that stand on others after those. */

@@ -202,6 +202,12 @@ export interface SetDown<F extends Family> {
   likeTheLast?: (fresh: Mission[F][string], last: Mission[F][string]) => void;
 }
 
+/** How things are drawn, and how low they lie among all others. */
+export interface Painted<F extends Family> {
+  at: number;
+  draw: (sheet: Sheet, things: Mission[F], looks: Looks) => void;
+}
+
 /** What is told of a family whose things have a place on the map. */
 export interface Traits<F extends Family> {
   /** What its things are headed with in Contents. */
@@ -248,10 +254,7 @@ export interface Traits<F extends Family> {
    * How its things are drawn on the map: those of the least number first, from {@link MARKS} on over
    * the tint of what is asked about. Null for people, whom the map draws, and for what is not drawn.
    */
-  painted: {
-    at: number;
-    draw: (sheet: Sheet, things: Mission[F], looks: Looks) => void;
-  } | null;
+  painted: Painted<F> | Painted<F>[] | null;
   /** Its things as the trial shows them; null where it shows none, or the trial draws them itself. */
   inPlay: ((things: Mission[F], play: InPlay) => Mission[F]) | null;
   /** A thing as a block at eye level; null where none is seen, or all are built of walls. */

@@ -26,6 +26,12 @@ const SIGNS: Partial<Record<Working["work"]["type"], string>> = {
   shows: "M-7 0Q0 -7 7 0Q0 7 -7 0M-1.5 0A1.5 1.5 0 1 0 1.5 0A1.5 1.5 0 1 0 -1.5 0",
 };
 
+/** Whether a zone does something to people, and not to loose things alone. */
+export function toPeople(work: Working["work"]): boolean {
+  if (work.type === "bringsForth") return false;
+  return !("what" in work) || work.what !== "things";
+}
+
 /** Draws what a zone does: rings of harm, arrows of pushes and transfers, teeth of a boundary. */
 export function drawWorkings(sheet: Sheet, zone: Zone, selected: boolean, mission: Mission): void {
   const some = ordered(zone.does);

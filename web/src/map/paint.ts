@@ -31,6 +31,7 @@ import { putSprite } from "../drawing/sprites";
 import { drawStone, stoneSize } from "../drawing/stones";
 import { zoneOutline } from "../drawing/zones";
 import { type AnyTraits, familiesWith, type PlacedFamily, traitsOf } from "../families";
+import { isOwnLine } from "../families/conveyor";
 import { blockPlaceNames } from "../families/placeNames";
 import { LAYERS, MARKS } from "../families/traits";
 import { geometryOf, isGroupFamily, placeOf } from "../things/geometry";
@@ -90,10 +91,13 @@ export function paintMission(
   return labels;
 }
 
-/** The families that are painted thing by thing, those that lie lowest first. */
-const PAINTED = familiesWith(({ painted }) => painted).sort(
-  (a, b) => (traitsOf(a)?.painted?.at ?? 0) - (traitsOf(b)?.painted?.at ?? 0),
-);
+/** What is painted thing by thing, and of which family, what lies lowest first. */
+const PAINTED = familiesWith(({ painted }) => painted)
+  .flatMap((family) => {
+    const { painted } = traitsOf(family) as AnyTraits;
+    return [painted ?? []].flat().map((it) => ({ family, ...it }));
+  })
+  .sort((a, b) => a.at - b.at);
 
 /** Draws what stands and lies on a sheet but people, as far as its families are wanted. */
 export function paintThings(
@@ -102,10 +106,9 @@ export function paintThings(
   marked: (name: string) => boolean,
   wanted: (at: number) => boolean,
 ): void {
-  for (const family of PAINTED) {
-    const { painted } = traitsOf(family) as AnyTraits;
-    if (!painted || !wanted(painted.at)) continue;
-    painted.draw(sheet, mission[family] as never, {
+  for (const { family, at, draw } of PAINTED) {
+    if (!wanted(at)) continue;
+    draw(sheet, mission[family] as never, {
       mission,
       marked: (id) => marked(`${family}/${id}`),
     });
@@ -396,13 +399,14 @@ export function linksOf(mission: Mission, of: Ref, shown: Mission = mission) {
   const word = (family: Family, otherwise: string) => traitsOf(family)?.linked ?? otherwise;
   const own = (mission[of.family] as Record<string, object>)[of.id];
   for (const ref of own ? namedIn(own).map(refOf) : []) {
-    if (placeOf(mission, ref)) {
+    if (placeOf(mission, ref) && !isOwnLine(mission, of, ref)) {
       links.push({ from: of, to: ref, word: word(ref.family, "goes to") });
     }
   }
   const users = usesOf(mission, of);
   for (const from of users) {
-    if (traitsOf(from.family)?.acts && key(from) !== key(of)) {
+    const acts = traitsOf(from.family)?.acts && !isOwnLine(mission, from, of);
+    if (acts && key(from) !== key(of)) {
       links.push({ from, to: of, word: word(of.family, "comes here") });
     }
   }

@@ -5,6 +5,7 @@ import { newId, orderAfter, ordered, type Working } from "../../document/mission
 import { type Entry, isHappening, type PhraseBook, usePhrases } from "../../document/phrases";
 import { sure } from "../../document/sure";
 import { WORKING } from "../../families/conveyor";
+import { toPeople } from "../../families/workings";
 import { Tree } from "../../sentence/ConditionTree";
 import { gist } from "../../sentence/gist";
 import { OptionList, Token } from "../../sentence/Picker";
@@ -114,7 +115,9 @@ function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
           <X size="0.875rem" aria-hidden="true" />
         </Button>
       </div>
-      <ToWhom path={path} working={working} label={label} phrases={phrases} />
+      {toPeople(working.work) && (
+        <ToWhom path={path} working={working} label={label} phrases={phrases} />
+      )}
       <Tree
         condition={working.when}
         path={[...path, "when"]}
@@ -122,11 +125,13 @@ function OneWorking(props: { zone: string; id: string; phrases: PhraseBook }) {
         phrases={states}
         lead={isEmpty(working.when) ? "always, or while" : "while"}
       />
-      <Tick
-        word="players are told"
-        checked={working.told}
-        onTake={(told) => put(open, label, [...path, "told"], told)}
-      />
+      {toPeople(working.work) && (
+        <Tick
+          word="players are told"
+          checked={working.told}
+          onTake={(told) => put(open, label, [...path, "told"], told)}
+        />
+      )}
     </section>
   );
 }

@@ -43,7 +43,7 @@ final class WorkingChecks {
     Zone zone = mission.zones().get(ref.id());
     String pointer = "/does/" + it.key();
     // Who carries what is not known beforehand.
-    if (none(it.takes())) {
+    if (none(it.takes()) && it.of().work().toPeople()) {
       String says = "%s does something to nobody: those whom it names are none of those it takes.";
       find(Rule.ZONE_TAKES_NOBODY, ref, pointer + "/whom", says.formatted(zone.name()));
     }

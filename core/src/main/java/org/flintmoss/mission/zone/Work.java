@@ -73,6 +73,17 @@ public sealed interface Work {
     };
   }
 
+  /** Whether it does something to people, and not to loose things alone. */
+  default boolean toPeople() {
+    return switch (this) {
+      case Pushes it -> it.what() != Pushed.THINGS;
+      case PushesAlong it -> it.what() != Pushed.THINGS;
+      case ClearsAway it -> it.what() != Pushed.THINGS;
+      case BringsForth _ -> false;
+      default -> true;
+    };
+  }
+
   /** The zone is ground that those are meant to stay on to whom it does something. */
   sealed interface Boundary extends Work {}
 
