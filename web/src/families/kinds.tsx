@@ -4,6 +4,7 @@ import {
   type Fixture,
   type Mission,
   ordered,
+  type Position,
   type Prop,
   type Ref,
   type Stroke,
