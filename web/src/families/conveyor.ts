@@ -87,6 +87,23 @@ export function completeConveyor(
   };
 }
 
+/** Has a spawner that has just been set down bring forth things of the first loose kind. */
+export function completeSpawner(draft: Mission, zone: Mission["zones"][string]): void {
+  const [id = ""] =
+    Object.entries(draft.thingKinds).find(([, { hold }]) => hold.type === "loose") ?? [];
+  zone.does[newId()] = {
+    order: "a0",
+    ...WORKING,
+    work: {
+      type: "bringsForth",
+      thingKind: { family: "thingKinds", id },
+      every: pinnedOf(5),
+      most: pinnedOf(8),
+      total: pinnedOf(1000),
+    },
+  };
+}
+
 /** The lines along which a zone pushes that nothing else names. */
 function ownLines(mission: Mission, id: string): Ref[] {
   return ordered(mission.zones[id]?.does ?? {}).flatMap(([, { work }]) => {

@@ -1,4 +1,4 @@
-import { ChevronsRight, Circle, Pentagon, Square } from "lucide-react";
+import { ChevronsRight, Circle, PackagePlus, Pentagon, Square } from "lucide-react";
 import { inOrder, partsAt } from "../document/corners";
 import {
   freshHue,
@@ -18,7 +18,7 @@ import { edgeOf } from "../drawing/inks";
 import { PRINT } from "../drawing/printed";
 import { ZoneSwatch } from "../drawing/Stone";
 import { drawZone } from "../drawing/zones";
-import { completeConveyor, conveyorShape } from "./conveyor";
+import { completeConveyor, completeSpawner, conveyorShape } from "./conveyor";
 import { cornerSpots, each, type Setting, spots, type Traits, type TrayRow } from "./traits";
 import { drawWorkings } from "./workings";
 
@@ -47,7 +47,16 @@ const SHAPES: Omit<TrayRow, "group">[] = [
     also: "belt chute pushes things along a line",
     icon: <ChevronsRight size="1.125rem" aria-hidden="true" />,
   },
+  {
+    choice: "spawner",
+    word: "Spawner",
+    also: "brings forth things one after another source",
+    icon: <PackagePlus size="1.125rem" aria-hidden="true" />,
+  },
 ];
+
+/** What zones of a choice are called that do something from the first. */
+const NAMES: Record<string, string> = { conveyor: "Conveyor", spawner: "Spawner" };
 
 /** Whom a new zone holds back. */
 export const NOBODY = {
@@ -77,11 +86,12 @@ export const zones: Traits<"zones"> = {
           : undefined,
     completes: (draft, zone, choice, at) => {
       if (choice === "conveyor") completeConveyor(draft, zone, at);
+      if (choice === "spawner") completeSpawner(draft, zone);
     },
     fresh: (setting) => {
       const { zones } = setting.mission;
       return {
-        name: setting.choice === "conveyor" ? "Conveyor" : "Zone",
+        name: NAMES[setting.choice] ?? "Zone",
         shape: shapeOf(setting),
         height: { type: "any" },
         rides: { type: "stands" },
@@ -92,7 +102,8 @@ export const zones: Traits<"zones"> = {
         strength: 100,
       };
     },
-    likeTheLast: ({ shape }, { shape: last }) => {
+    likeTheLast: ({ shape, name }, { shape: last, name: lastName }) => {
+      if ([name, lastName].some((it) => it.startsWith(sure(NAMES, "spawner")))) return;
       if (shape.type === "circle" && last.type === "circle") shape.radius = last.radius;
       if (shape.type === "rectangle" && last.type === "rectangle") {
         shape.width = last.width;
@@ -205,6 +216,9 @@ export const zones: Traits<"zones"> = {
 function shapeOf({ choice, at }: Setting): ZoneShape {
   const [centre] = at;
   if (choice === "circle") return { type: "circle", centre, radius: 15 };
+  if (choice === "spawner") {
+    return { type: "rectangle", centre, width: 1, depth: 1, bearing: 0 };
+  }
   if (choice === "rectangle") {
     return { type: "rectangle", centre, width: 30, depth: 20, bearing: 0 };
   }

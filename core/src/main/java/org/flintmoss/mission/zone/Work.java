@@ -205,16 +205,17 @@ public sealed interface Work {
    *
    * @param every seconds between two of them
    * @param most how many of them may be there at once
-   * @param total how many in all; 0 for without end
+   * @param total how many in all
    */
   @Phrase(
-      value = "brings forth {thingKind} every {every}, at most {most} at once[, {total} in all]",
+      value = "brings forth {thingKind} every {every}, at most {most} at once[, in all {total}]",
       group = "Brings forth")
   record BringsForth(
       @Valid @Names(Family.THING_KINDS) Ref thingKind,
       @Measured(value = "s", fresh = 5) @DecimalMin("0.25") @DecimalMax("3600") @Valid Pinned every,
       @Measured(value = "", fresh = 8) @DecimalMin("1") @DecimalMax("200") @Valid Pinned most,
-      @Measured(value = "", fresh = 0) @DecimalMin("0") @DecimalMax("1000000") @Valid Pinned total)
+      @Measured(value = "", fresh = 1000) @DecimalMin("1") @DecimalMax("1000000") @Valid
+          Pinned total)
       implements Work {}
 
   /** Is where players who have been inside come back. */

@@ -72,7 +72,7 @@ public final class Sources {
     ZoneWorking of = working(source);
     Work.BringsForth work = (Work.BringsForth) of.of().work();
     double total = of.slots().at(work.total());
-    int thing = total > 0 && brought.at[source] >= total ? -1 : free(source);
+    int thing = brought.at[source] >= total ? -1 : free(source);
     Position at = plan.zones().get(of.zone()).shape().centre();
     double x = at.x() + context.space.carriedEast(of.zone());
     double y = at.y() + context.space.carriedNorth(of.zone());

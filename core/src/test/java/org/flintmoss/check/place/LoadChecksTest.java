@@ -106,7 +106,7 @@ class LoadChecksTest {
                     ref("thingKinds", "crate"),
                     pinned.formatted(1),
                     pinned.formatted(5),
-                    pinned.formatted(0)));
+                    pinned.formatted(9)));
     assertThat(found(stage)).extracting(Finding::rule).containsExactly(Rule.NOT_LOOSE);
     Stage many = stage();
     for (int zone = 0; zone < 11; zone++) {
@@ -118,7 +118,7 @@ class LoadChecksTest {
                   ref("thingKinds", "box"),
                   pinned.formatted(1),
                   pinned.formatted(200),
-                  pinned.formatted(0)));
+                  pinned.formatted(9)));
     }
     assertThat(found(many)).extracting(Finding::rule).containsExactly(Rule.TOO_MANY_BROUGHT_FORTH);
   }

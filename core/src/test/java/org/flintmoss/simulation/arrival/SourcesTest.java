@@ -61,7 +61,7 @@ class SourcesTest {
 
   @Test
   void theFirstComesAtOnceAndTheNextOnlyWhereThereIsRoom() {
-    World world = stage(2, 5, 0).world(1);
+    World world = stage(2, 5, 1000).world(1);
     assertThat(there(world)).isEmpty();
     Stage.steps(world, 1);
     assertThat(came(world)).containsExactly(1);
@@ -71,7 +71,7 @@ class SourcesTest {
 
   @Test
   void oneAfterTheOtherComesInItsTimeWhileTheyAreCarriedOff() {
-    World world = belt(stage(2, 20, 0), 1).world(1);
+    World world = belt(stage(2, 20, 1000), 1).world(1);
     Stage.steps(world, 201);
     // Every 2 s, which are 40 steps; pushed at 1 m/s the last is 2 m off by then.
     assertThat(came(world)).containsExactly(1, 41, 81, 121, 161, 201);
@@ -79,12 +79,12 @@ class SourcesTest {
 
   @Test
   void noMoreThanSoManyAreThereAtOnceAndAPlaceThatIsFreeIsTakenAgain() {
-    World world = belt(stage(1, 3, 0), 2).world(1);
+    World world = belt(stage(1, 3, 1000), 2).world(1);
     Stage.steps(world, 200);
     assertThat(came(world)).containsExactly(1, 21, 41);
     assertThat(there(world)).hasSize(3);
     World swept =
-        belt(stage(1, 3, 0), 2)
+        belt(stage(1, 3, 1000), 2)
             .zone("sink", 48, 60, 2)
             .does("sink", "a", "{'type':'clearsAway','what':'things','trace':'none'}")
             .world(1);
@@ -105,7 +105,7 @@ class SourcesTest {
   @Test
   void nothingComesWhileTheZoneDoesNotAct() {
     World world =
-        pushes(stage(1, 20, 0), "mouth", 2)
+        pushes(stage(1, 20, 1000), "mouth", 2)
             .put("/zones/mouth/does/a/when", Stage.all(Stage.elapsed(3)))
             .world(1);
     Stage.steps(world, 60);
@@ -116,14 +116,14 @@ class SourcesTest {
 
   @Test
   void nobodyIsBuriedWhoStandsThere() {
-    World world = stage(1, 5, 0).put("/starts/p/position", "{'x':40,'y':60}").world(1);
+    World world = stage(1, 5, 1000).put("/starts/p/position", "{'x':40,'y':60}").world(1);
     Stage.steps(world, 100);
     assertThat(came(world)).isEmpty();
   }
 
   @Test
   void whatStaysIsNotBroughtForth() {
-    World world = stage(1, 5, 0).put("/thingKinds/cask/hold", "{'type':'fast'}").world(1);
+    World world = stage(1, 5, 1000).put("/thingKinds/cask/hold", "{'type':'fast'}").world(1);
     Stage.steps(world, 40);
     assertThat(came(world)).isEmpty();
     assertThat(there(world)).isEmpty();
@@ -131,9 +131,9 @@ class SourcesTest {
 
   @Test
   void moreThanThereArePlacesForStayAway() {
-    Stage stage = stage(1, 200, 0);
+    Stage stage = stage(1, 200, 1000);
     for (int zone = 0; zone < 12; zone++) {
-      stage.zone("z" + zone, 20 + 6 * zone, 20, 2).does("z" + zone, "a", bringsForth(1, 200, 0));
+      stage.zone("z" + zone, 20 + 6 * zone, 20, 2).does("z" + zone, "a", bringsForth(1, 200, 1000));
     }
     World world = stage.world(1);
     assertThat(world.plan().movables().many()).isEqualTo(2000);
@@ -143,9 +143,9 @@ class SourcesTest {
 
   @Test
   void whatHasComeIsThereAfterSavingAndLoading() {
-    World world = pushes(stage(1, 6, 0), "mouth", 2).world(1);
+    World world = pushes(stage(1, 6, 1000), "mouth", 2).world(1);
     Stage.steps(world, 50);
-    World loaded = pushes(stage(1, 6, 0), "mouth", 2).world(1);
+    World loaded = pushes(stage(1, 6, 1000), "mouth", 2).world(1);
     loaded.load(world.save());
     Stage.steps(world, 100);
     Stage.steps(loaded, 100);
