@@ -138,6 +138,7 @@ export function labelOf(mission: Mission, gesture: Change): string {
     case "resize":
       return `Resize ${title(mission, [gesture.name])} to ${metres(gesture.radius)}`;
     case "reshape":
+    case "scale":
       return `Resize ${title(mission, [gesture.name])}`;
     case "vertex":
     case "part":

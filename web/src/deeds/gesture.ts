@@ -13,7 +13,7 @@ import { insertWaypoint, waypointsOf } from "../document/strands";
 import { sure } from "../document/sure";
 import { withLines } from "../families/conveyor";
 import { WAYPOINT } from "../families/routes";
-import { restack, withStacks } from "../families/stacks";
+import { restack, uprightOf, withStacks } from "../families/stacks";
 import {
   facingThing,
   geometryOf,
@@ -32,6 +32,7 @@ export type Gesture =
   | { is: "turn"; name: string; bearing: number }
   | { is: "resize"; name: string; radius: number }
   | { is: "reshape"; name: string; width: number; depth: number }
+  | { is: "scale"; name: string; scale: number; per: number }
   | {
       is: "vertex";
       name: string;
@@ -52,6 +53,7 @@ export type Change = Extract<
   | { is: "turn" }
   | { is: "resize" }
   | { is: "reshape" }
+  | { is: "scale" }
   | { is: "vertex" }
   | { is: "part" }
 >;
@@ -70,6 +72,11 @@ export function perform(draft: Mission, gesture: Change): void {
     case "turn":
       turnTo(draft, refOf(gesture.name), gesture.bearing);
       break;
+    case "scale": {
+      const thing = uprightOf(draft, refOf(gesture.name));
+      if (thing) thing.scale = gesture.scale;
+      break;
+    }
     case "vertex":
       putVertex(draft, gesture);
       break;
@@ -81,10 +88,15 @@ export function perform(draft: Mission, gesture: Change): void {
   }
 }
 
+/** Things with all that comes along as they are moved: what stands on them, and their lines. */
+function along(mission: Mission, refs: Ref[]): Ref[] {
+  return withStacks(mission, withLines(mission, refs));
+}
+
 /** Moves things with what stands on them; what is dropped on another stands on it. */
 export function carry(draft: Mission, refs: Ref[], dx: number, dy: number): void {
   const before = isDraft(draft) ? (original(draft) ?? draft) : draft;
-  const all = withStacks(before, withLines(before, refs));
+  const all = along(before, refs);
   moveThings(draft, all, dx, dy);
   restack(before, draft, all);
 }
@@ -168,7 +180,7 @@ export function preview(mission: Mission, gesture: Gesture | null): Mission {
 /** The things that a gesture changes. */
 export function touched(mission: Mission, gesture: Change): Ref[] {
   if (gesture.is !== "move") return [refOf(gesture.name)];
-  return gesture.keys.flatMap((name) => single(mission, refOf(name)));
+  return along(mission, gesture.keys.map(refOf)).flatMap((ref) => single(mission, ref));
 }
 
 /** Turning by the wheel, or with Shift held, goes by this many degrees. */
@@ -198,6 +210,11 @@ export function dragged(mission: Mission, gesture: Change, p: Position, coarse: 
       const along = Math.abs(dx * Math.sin(turn) + dy * Math.cos(turn));
       const size = (half: number) => Math.max(0.5, Math.round(half * 4) / 2);
       return { ...gesture, width: size(across), depth: size(along) };
+    }
+    case "scale": {
+      const at = placeOf(mission, refOf(gesture.name));
+      const scale = at ? Math.hypot(p.x - at.x, p.y - at.y) / gesture.per : gesture.scale;
+      return { ...gesture, scale: Math.max(0.1, Math.min(10, Math.round(scale * 20) / 20)) };
     }
     case "vertex":
       return { ...gesture, at: { x: p.x, y: p.y }, moved: true };

@@ -5,6 +5,7 @@ import type { Mission, Prop, Ref } from "../document/mission";
 import { sure } from "../document/sure";
 import { fromBelow, liftOf } from "../families/stacks";
 import { duplicate, move, remove } from "./deeds";
+import { type Change, dragged, type Gesture, preview } from "./gesture";
 
 const sample = readFileSync("../core/src/main/resources/samples/blank.json", "utf8");
 let open: ReturnType<typeof draftDesk>;
@@ -77,5 +78,24 @@ describe("things that stand on others", () => {
   it("stand on the surface again once what bore them is deleted", () => {
     remove(open, ["props/a"]);
     expect(liftOf(open.state.mission, now("b"))).toBe(0);
+  });
+
+  it("come along with what bears them while that is dragged, and the mission stays as it was", () => {
+    const { mission } = open.state;
+    const gesture = { is: "move", x: 0, y: 0, dx: 3, dy: 1, keys: ["props/a"], copies: false };
+    const shown = preview(mission, gesture as Gesture);
+    expect(shown.props.b?.position).toEqual({ x: 23.2, y: 21 });
+    expect(shown.props.b?.atop).toEqual({ type: "upon", thing: prop("a") });
+    expect(now("b").position).toEqual({ x: 20.2, y: 20 });
+  });
+
+  it("get larger as far as their corner is dragged", () => {
+    const { mission } = open.state;
+    const from: Change = { is: "scale", name: "props/a", scale: 1, per: 0.7 };
+    const further = dragged(mission, from, { x: 20 + 1.4, y: 20 }, false);
+    expect(further).toMatchObject({ is: "scale", scale: 2 });
+    expect(preview(mission, further).props.a?.scale).toBe(2);
+    expect(dragged(mission, from, { x: 20, y: 20 }, false)).toMatchObject({ scale: 0.1 });
+    expect(dragged(mission, from, { x: 90, y: 20 }, false)).toMatchObject({ scale: 10 });
   });
 });

@@ -33,6 +33,7 @@ import { sure } from "../document/sure";
 import { freshLevel, type Level } from "../document/surfaces";
 import { type MapHandle, toScreen } from "../drawing/camera";
 import type { Sheet } from "../drawing/sheet";
+import { uprightOf } from "../families/stacks";
 import type { MapPointer } from "../map/MapCanvas";
 import { hits } from "../map/paint";
 import { without } from "../things/contents";
@@ -535,6 +536,10 @@ function take(mission: Mission, grip: Grip, name: string): Gesture {
     case "reshape": {
       const { width, depth } = geometry?.is === "box" ? geometry : { width: 1, depth: 1 };
       return { is: "reshape", name, width, depth };
+    }
+    case "scale": {
+      const scale = uprightOf(mission, refOf(name))?.scale ?? 1;
+      return { is: "scale", name, scale, per: grip.per };
     }
     case "vertex":
       return { is: "vertex", name, id: grip.id, after: null, at: grip.at, moved: false };

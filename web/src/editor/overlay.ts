@@ -17,6 +17,8 @@ import { putSprite } from "../drawing/sprites";
 import { drawStone } from "../drawing/stones";
 import { zoneOutline } from "../drawing/zones";
 import { PLACED, traitsOf } from "../families";
+import { extentOf, kindOf as kindOfThing } from "../families/kinds";
+import { uprightOf } from "../families/stacks";
 import { geometryOf, isGroupFamily, isSpan, placeOf } from "../things/geometry";
 
 /** How wide the printed margin to the north and west is, in pixels. */
@@ -40,6 +42,7 @@ export type Grip = { px: number; py: number; at: Position } & (
   | { grip: "turn" }
   | { grip: "resize" }
   | { grip: "reshape" }
+  | { grip: "scale"; per: number }
   | { grip: "vertex"; id: string }
   | { grip: "part"; path: string[]; small: boolean }
   | { grip: "insert"; after: [string, string] }
@@ -60,7 +63,9 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
   };
   switch (geometry.is) {
     case "point":
-      return geometry.facing === undefined ? [] : [turnAt(geometry.at, geometry.facing, HANDLE)];
+      return geometry.facing === undefined
+        ? []
+        : [turnAt(geometry.at, geometry.facing, HANDLE), ...scaleGrips(sheet, mission, ref)];
     case "circle": {
       const { px, py, at } = screen(geometry.centre);
       return [{ px: px + geometry.radius * sheet.camera.scale, py, at, grip: "resize" }];
@@ -95,6 +100,26 @@ export function gripsOf(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
         ),
       ];
   }
+}
+
+/** How near to the middle of a thing the handle for its size lies at least, pixels. */
+const CLEAR = 26;
+
+/** The handle for the size of a prop or fixture: by its right hand corner, as it faces. */
+function scaleGrips(sheet: Sheet, mission: Mission, ref: Ref): Grip[] {
+  const thing = uprightOf(mission, ref);
+  const kind = thing && kindOfThing(mission, thing);
+  if (!kind) return [];
+  const [width, depth] = extentOf(kind);
+  const round = kind.footprint.type === "round";
+  const out = (round ? width / 2 : Math.hypot(width, depth) / 2) * thing.scale;
+  const far = Math.max(out, CLEAR / sheet.camera.scale);
+  const corner = round ? Math.PI / 4 : Math.atan2(width, depth);
+  const angle = (thing.facing * Math.PI) / 180 + corner;
+  const { x, y } = thing.position;
+  const at = { x: x + Math.sin(angle) * far, y: y + Math.cos(angle) * far };
+  const [px, py] = toScreen(sheet.camera, sheet.size, at.x, at.y);
+  return [{ px, py, at, grip: "scale", per: far / thing.scale }];
 }
 
 /** Handles that are nearer to the one they belong to are not shown, pixels. */
@@ -225,7 +250,8 @@ function drawGrip({ c, camera, size }: Sheet, grip: Grip, bare: boolean): void {
   const small = grip.grip === "insert";
   c.beginPath();
   const half = grip.grip === "part" && grip.small ? 3.5 : 5;
-  if (grip.grip === "part") c.rect(grip.px - half, grip.py - half, 2 * half, 2 * half);
+  if (grip.grip === "part" || grip.grip === "scale")
+    c.rect(grip.px - half, grip.py - half, 2 * half, 2 * half);
   else c.arc(grip.px, grip.py, small ? 4 : 6, 0, Math.PI * 2);
   c.fillStyle = small ? faint(inks.slip, 0.75) : inks.slip;
   c.fill();
@@ -263,6 +289,7 @@ function figure(mission: Mission, ref: Ref, gesture: Gesture): string {
   const geometry = geometryOf(mission, ref);
   if (gesture.is === "turn") return `${wholeBearing(gesture.bearing)}°`;
   if (gesture.is === "resize") return `radius ${metres(gesture.radius)}`;
+  if (gesture.is === "scale") return `× ${gesture.scale}`;
   if (gesture.is === "reshape") return `${metres(gesture.width)} × ${metres(gesture.depth)}`;
   if (gesture.is !== "vertex" || !geometry) return "";
   const closed = geometry.is === "ring" || (geometry.is === "line" && geometry.closed);

@@ -72,6 +72,7 @@ final class CoreBench {
     CrowdRivals.touching(json.putObject("whoTouchesWhom"), throng);
     Acting.measure(json.putObject("hundredZonesThatActOnThousandUnits"));
     Breaking.measure(json.putObject("oneOfThousandCratesBreaks"));
+    Loads.measure(json.putObject("twoHundredLoadsInMotionThousandAsleep"));
     Together.measure(json.putObject("eightPlayersInOneTrial"));
     json.set("machine", Calibration.here());
     return json;

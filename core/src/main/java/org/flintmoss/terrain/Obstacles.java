@@ -235,6 +235,19 @@ public final class Obstacles {
     return best;
   }
 
+  /** Whether one of those that move stops people at a point where it lies. */
+  public boolean bears(int movable, double x, double y, Stand stand) {
+    if (!stand.lying().there(movable)) {
+      return false;
+    }
+    for (Piece piece : stand.lying().of(movable)) {
+      if (piece.stops().movement() && piece.distance(x, y) <= 0 && stand.there(piece)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /** Whether anything that moves lies nearer to a point than a reach. */
   boolean lies(double x, double y, double reach, Stand stand) {
     if (stand.lying().none()) {

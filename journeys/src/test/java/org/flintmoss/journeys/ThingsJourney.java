@@ -130,4 +130,47 @@ class ThingsJourney extends Journey {
     page.keyboard().press("e");
     offer("Close: Gate").waitFor();
   }
+
+  @Test
+  void aBaleIsCarriedOntoAPlateThatHoldsAGateOpen() {
+    empty();
+    player(120, 100);
+    role(AriaRole.TAB, "Works").click();
+    Desk.button(page, "Gate").first().click();
+    draw(126, 98, 126, 102);
+    role(AriaRole.TAB, "Things").click();
+    set("Bale", 121.1, 100);
+    set("Plate", 120, 101);
+    assertThat(page.getByText("Under 50 kg: Goes down.")).isVisible();
+    saved();
+    Desk.button(page, "Try").click();
+    offer("Lift: Bale").waitFor();
+    page.keyboard().press("e");
+    offer("Set down: Bale").waitFor();
+    page.keyboard().press("e");
+    offer("Lift: Bale").waitFor();
+    Desk.button(page, "As designer").click();
+    role(AriaRole.TAB, "Log").click();
+    assertThat(page.getByText("Player lifted Bale")).isVisible();
+    assertThat(page.getByText("Player set Bale down")).isVisible();
+    assertThat(page.getByText("Plate: Goes down")).isVisible();
+  }
+
+  @Test
+  void aConveyorCarriesOffWhatASpawnerBringsForth() {
+    empty();
+    player(120, 90);
+    role(AriaRole.TAB, "Places").click();
+    Desk.button(page, "Conveyor").click();
+    draw(110, 100, 130, 100);
+    assertThat(page.getByText("It pushes along a route.")).isVisible();
+    set("Spawner", 111, 100);
+    assertThat(page.getByText("It brings forth things.")).isVisible();
+    saved();
+    Desk.button(page, "Try").click();
+    Desk.button(page, "As designer").click();
+    role(AriaRole.TAB, "Log").click();
+    assertThat(page.getByText("Spawner brings forth Bale 1")).isVisible();
+    assertThat(page.getByText("Spawner brings forth Bale 2")).isVisible();
+  }
 }

@@ -526,14 +526,16 @@ public sealed interface Condition
       implements Condition {}
 
   /** Whether a thing that is there lies in a zone with its middle, or is carried there. */
-  @Phrase(value = "{thing} lies in {zone}", group = "Loose things")
+  @Phrase(value = "{thing} lies in {zone}", group = "Gates, fixtures and effects")
   record ThingInside(
       @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
       @Valid @Names(Family.ZONES) Ref zone)
       implements Condition {}
 
   /** How many props and fixtures of a kind lie in a zone with their middles. */
-  @Phrase(value = "{zone} has {comparison} {count} {thingKind} in it", group = "Loose things")
+  @Phrase(
+      value = "{zone} has {comparison} {count} {thingKind} in it",
+      group = "Gates, fixtures and effects")
   record ThingsInside(
       @Valid @Names(Family.ZONES) Ref zone,
       Comparison comparison,
@@ -542,17 +544,17 @@ public sealed interface Condition
       implements Condition {}
 
   /** Whether people carry a loose thing. */
-  @Phrase(value = "{thing} is carried", group = "Loose things")
+  @Phrase(value = "{thing} is carried", group = "Gates, fixtures and effects")
   record ThingCarried(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
       implements Condition {}
 
   /** Whether somebody carries a loose thing, alone or with another. */
-  @Phrase(value = "{who} {carries|carry} {thing}", group = "Loose things")
+  @Phrase(value = "{who} {carries|carry} {thing}", group = "Gates, fixtures and effects")
   record CarriesThing(@Valid Selector who, @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing)
       implements Condition {}
 
   /** What weighs on a thing: people who stand on it, and loose things. */
-  @Phrase(value = "{thing} bears {comparison} {mass}", group = "Loose things")
+  @Phrase(value = "{thing} bears {comparison} {mass}", group = "Gates, fixtures and effects")
   record Bears(
       @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
       Comparison comparison,
@@ -560,7 +562,7 @@ public sealed interface Condition
       implements Condition {}
 
   /** Whether a zone pushes a loose thing that does not get on. */
-  @Phrase(value = "{zone} is jammed", group = "Loose things")
+  @Phrase(value = "{zone} is jammed", group = "Gates, fixtures and effects")
   record Jammed(@Valid @Names(Family.ZONES) Ref zone) implements Condition {}
 
   /** Whether a thing has one of the looks of its kind. */

@@ -1,8 +1,6 @@
 package org.flintmoss.simulation.movement;
 
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.zone.Work;
 import org.flintmoss.script.Track;
@@ -39,7 +37,16 @@ final class Currents {
   /** For each zone its workings that push loose things. */
   private final int[][] thingPushes;
 
-  private final Map<Integer, Line> lines = new HashMap<>();
+  /** What each working that pushes does; null for all others. */
+  private final Force[] forces;
+
+  /**
+   * What a push does: metres a second east, north and up, or along a line.
+   *
+   * @param speed along the line, metres a second
+   * @param line null for a straight push, and for one along a route that leads nowhere
+   */
+  private record Force(double east, double north, double up, double speed, Line line) {}
 
   /** The pieces of a route: from where to where each leads. */
   private record Line(double[] fromX, double[] fromY, double[] toX, double[] toY) {}
@@ -70,13 +77,25 @@ final class Currents {
     int[] straight = some(Work.Pushes.class, Work.Pushed.PEOPLE);
     int[] bent = some(Work.PushesAlong.class, Work.Pushed.PEOPLE);
     IntStream.concat(Arrays.stream(straight), Arrays.stream(bent)).sorted().forEach(this::ofZone);
-    for (int working : workings.of(Work.PushesAlong.class)) {
-      ZoneWorking it = workings.all().get(working);
-      Track track = it.slots().track(((Work.PushesAlong) it.of().work()).route());
-      if (track != null && track.size() > 1) {
-        lines.put(working, line(track));
+    forces = workings.all().stream().map(Currents::force).toArray(Force[]::new);
+  }
+
+  private static Force force(ZoneWorking it) {
+    return switch (it.of().work()) {
+      case Work.Pushes work -> {
+        double speed = it.slots().at(work.speed());
+        double east = Bearings.east(work.bearing()) * speed;
+        double north = Bearings.north(work.bearing()) * speed;
+        yield new Force(east, north, it.slots().at(work.rise()), speed, null);
       }
-    }
+      case Work.PushesAlong work -> {
+        Track track = it.slots().track(work.route());
+        boolean leads = track != null && track.size() > 1;
+        double up = leads ? it.slots().at(work.rise()) : 0;
+        yield new Force(0, 0, up, it.slots().at(work.speed()), leads ? line(track) : null);
+      }
+      default -> null;
+    };
   }
 
   /** The workings of a sort of push that do not push one sort of thing alone. */
@@ -143,19 +162,12 @@ final class Currents {
 
   /** Adds what one push does at a point. */
   private void push(int working, double x, double y) {
-    ZoneWorking it = workings.all().get(working);
-    switch (it.of().work()) {
-      case Work.Pushes work -> {
-        double speed = it.slots().at(work.speed());
-        add(Bearings.east(work.bearing()) * speed, Bearings.north(work.bearing()) * speed);
-        up += it.slots().at(work.rise());
-      }
-      case Work.PushesAlong work when lines.containsKey(working) -> {
-        carry(x, y, lines.get(working), it.slots().at(work.speed()));
-        up += it.slots().at(work.rise());
-      }
-      default -> {}
+    Force force = forces[working];
+    if (force.line() != null) {
+      carry(x, y, force.line(), force.speed());
     }
+    add(force.east(), force.north());
+    up += force.up();
   }
 
   /** Takes what all zones together push to the most that they do; answers with the speed. */
@@ -201,7 +213,7 @@ final class Currents {
       }
     }
     for (int working : along) {
-      if (workings.feels(unit, working) && lines.containsKey(working)) {
+      if (workings.feels(unit, working) && forces[working].line() != null) {
         push(working, context.body.x(unit), context.body.y(unit));
         tell(unit, working);
       }

@@ -4,12 +4,16 @@ import org.flintmoss.simulation.plan.MovableTable;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.ThingPlaces;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.Obstacles;
 import org.flintmoss.terrain.Stand;
 
 /**
  * How far things get: each goes until it touches what stands in the way, and on along that with
  * what is left of its way. So nothing is ever pressed into another, what is jammed stands still,
  * and nothing gets faster by meeting others. Things meet one another as upright rounds.
+ *
+ * <p>Where things are is noted here once more, side by side, since it is read far more often than
+ * it changes.
  */
 final class ThingContacts {
   /** What overlaps in height by less is not beside but above, metres. */
@@ -33,16 +37,29 @@ final class ThingContacts {
   /** People step over what is lower; for things that is a wall, metres. */
   private static final double SILL = Decks.STEP - SLACK;
 
+  /** The side of a square of the grid, metres. */
+  private static final double SQUARE = 3;
+
   private final Plan plan;
   private final MovableTable table;
   private final ThingPlaces places;
   private final ThingSquares squares;
 
-  /** All that stands in the way but for those that move. */
+  /** All that stands in the way but for those that move, and with them. */
   private final Stand fixed;
 
+  private final Stand all;
+
+  private final double[] x;
+  private final double[] y;
+  private final double[] foot;
+  private final double[] tall;
+  private final boolean[] solid;
+  private final double widest;
+  private int seen = -1;
+
   /** Those near to one, for each one that is pushed by another. */
-  private final int[][] near;
+  private final int[][] near = new int[ROW + 1][];
 
   private final double[] at = new double[2];
 
@@ -56,48 +73,127 @@ final class ThingContacts {
     plan = context.plan;
     table = plan.movables();
     places = context.thingPlaces;
-    double widest = 1;
-    for (int unit = 0; unit < plan.units(); unit++) {
-      widest = Math.max(widest, plan.kind(unit).radius());
-    }
-    squares = new ThingSquares(table.many(), Math.max(widest, table.widest()) * 2 + STRIDE);
-    fixed = context.standings.all().with(plan.obstacles().open().lying());
-    near = new int[ROW + 1][table.many()];
+    int many = table.many();
+    squares = new ThingSquares(many, SQUARE);
+    all = context.standings.all();
+    fixed = all.with(plan.obstacles().open().lying());
+    x = new double[many];
+    y = new double[many];
+    foot = new double[many];
+    tall = new double[many];
+    solid = new boolean[many];
+    widest = table.widest();
   }
 
-  /** All is entered anew: the state is another. */
+  /** Notes all anew if any have come, gone, or look otherwise. */
+  void refresh() {
+    if (seen != places.changes()) {
+      enterAll();
+    }
+  }
+
+  /** Notes all anew: the state is another. */
   void enterAll() {
+    seen = places.changes();
     for (int thing = 0; thing < table.many(); thing++) {
       enter(thing);
     }
   }
 
-  /** Enters a thing where it lies, or takes it out if it is gone. */
+  /** Notes where a thing lies, or that it is gone. */
   void enter(int thing) {
+    solid[thing] = places.solid(thing);
     if (places.there(thing)) {
       int of = table.thing(thing);
-      squares.put(thing, places.x(of), places.y(of));
+      tall[thing] = places.height(thing);
+      note(thing, places.x(of), places.y(of), places.foot(of));
     } else {
       squares.take(thing);
     }
   }
 
-  /** Those near to a point, rising. */
-  int near(double x, double y, int[] found) {
-    return squares.near(x, y, found);
+  private void note(int thing, double toX, double toY, double toFoot) {
+    x[thing] = toX;
+    y[thing] = toY;
+    foot[thing] = toFoot;
+    squares.put(thing, toX, toY);
+  }
+
+  /** Has a thing be somewhere, for now within its step. */
+  void lay(int thing, double toX, double toY, double toFoot) {
+    places.shift(thing, toX, toY, toFoot);
+    note(thing, toX, toY, toFoot);
+  }
+
+  /** Whether a thing is in the way of others. */
+  boolean solid(int thing) {
+    return solid[thing];
+  }
+
+  /**
+   * The other things that a round may touch, rising.
+   *
+   * @param except one that is not meant; -1 for none
+   * @param reach the radius of the round and how far it goes, metres
+   */
+  int near(int except, double atX, double atY, double reach, int[] found) {
+    int many = squares.near(atX, atY, reach + widest, found);
+    int kept = 0;
+    for (int i = 0; i < many; i++) {
+      int other = found[i];
+      double dx = x[other] - atX;
+      double dy = y[other] - atY;
+      double apart = reach + table.outer(other);
+      if (other != except && dx * dx + dy * dy <= apart * apart) {
+        found[kept++] = other;
+      }
+    }
+    ThingSquares.sort(found, kept);
+    return kept;
   }
 
   /** Whether two are beside one another and not clear above. */
-  boolean level(double foot, double height, int other) {
-    double its = places.foot(table.thing(other));
-    return foot + height > its + SLACK && its + places.height(other) > foot + SLACK;
+  boolean level(double itsFoot, double height, int other) {
+    return itsFoot + height > foot[other] + SLACK && top(other) > itsFoot + SLACK;
   }
 
-  /** Moves a thing as far as it gets; where it then is, {@link ThingPlaces} tells. */
-  void slide(int thing, double dx, double dy) {
+  /**
+   * The highest of some things that bears another at a point and reaches no higher; -1 for none.
+   */
+  int bearer(int thing, double highest, int[] beside, int many) {
+    int best = -1;
+    for (int i = 0; i < many; i++) {
+      int other = beside[i];
+      boolean higher = solid[other] && top(other) <= highest;
+      if (higher
+          && (best < 0 || top(other) > top(best))
+          && plan.obstacles().bears(other, x[thing], y[thing], all)) {
+        best = other;
+      }
+    }
+    return best;
+  }
+
+  /** How high the highest of what stays reaches that bears a thing; null where none does. */
+  Obstacles.Bearer bearer(int thing, double highest) {
+    return plan.obstacles().bearer(x[thing], y[thing], highest, fixed);
+  }
+
+  /** How high a thing is as it looks, metres. */
+  double tall(int thing) {
+    return tall[thing];
+  }
+
+  /** How high a thing reaches, metres above the zero of heights. */
+  double top(int thing) {
+    return foot[thing] + tall[thing];
+  }
+
+  /** Moves a thing among some others as far as it gets. */
+  void slide(int thing, double dx, double dy, int[] beside, int many) {
     int strides = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / STRIDE) + 1;
     for (int stride = 0; stride < strides; stride++) {
-      stride(thing, dx / strides, dy / strides, 0);
+      stride(thing, dx / strides, dy / strides, beside, many);
     }
   }
 
@@ -115,72 +211,72 @@ final class ThingContacts {
     if (table.loose(thing) == null || table.mass(thing) >= strength || before == ROW) {
       return 0;
     }
-    int of = table.thing(thing);
-    int many = squares.near(places.x(of), places.y(of), near[before]);
+    double reach = table.radius(thing) + Math.sqrt(dx * dx + dy * dy) + SLACK;
+    if (near[before] == null) {
+      near[before] = new int[table.many()];
+    }
+    int[] beside = near[before];
+    int many = near(thing, x[thing], y[thing], reach, beside);
     double left = strength - table.mass(thing);
     for (int i = 0; i < many; i++) {
-      int other = near[before][i];
+      int other = beside[i];
       met = 1;
-      meet(thing, other, places.x(of), places.y(of), dx, dy);
+      meet(thing, other, x[thing], y[thing], dx, dy);
       if (met < 1) {
         double along = -(dx * normalX + dy * normalY) * (1 - met);
         left -= push(other, -normalX * along, -normalY * along, left, before + 1);
       }
     }
-    stride(thing, dx, dy, before);
+    stride(thing, dx, dy, beside, many);
+    places.enter(thing);
     return strength - left;
   }
 
   /** Moves a thing by a short way, as far as it gets. */
-  private void stride(int thing, double dx, double dy, int before) {
-    int of = table.thing(thing);
-    double x = places.x(of);
-    double y = places.y(of);
-    double foot = places.foot(of);
+  private void stride(int thing, double dx, double dy, int[] beside, int near) {
+    double toX = x[thing];
+    double toY = y[thing];
     double leftX = dx;
     double leftY = dy;
-    int many = places.solid(thing) ? squares.near(x, y, near[before]) : 0;
+    int many = solid[thing] ? near : 0;
     for (int turn = 0; turn < TURNS && leftX * leftX + leftY * leftY > SKIN * SKIN; turn++) {
       met = 1;
       for (int i = 0; i < many; i++) {
-        meet(thing, near[before][i], x, y, leftX, leftY);
+        meet(thing, beside[i], toX, toY, leftX, leftY);
       }
-      x += leftX * met;
-      y += leftY * met;
+      toX += leftX * met;
+      toY += leftY * met;
       double into = met < 1 ? leftX * normalX + leftY * normalY : 0;
       leftX = (leftX - normalX * into) * (1 - met);
       leftY = (leftY - normalY * into) * (1 - met);
     }
-    at[0] = x;
-    at[1] = y;
-    if (clear(thing, foot, many, before)) {
-      places.lay(thing, at[0], at[1], foot);
-      squares.put(thing, at[0], at[1]);
+    at[0] = toX;
+    at[1] = toY;
+    if (clear(thing, beside, many)) {
+      lay(thing, at[0], at[1], foot[thing]);
     }
   }
 
   /** Puts the way of a thing back to where walls leave it; answers whether it can be there. */
-  private boolean clear(int thing, double foot, int many, int before) {
-    double x = at[0];
-    double y = at[1];
-    double radius = table.radius(thing);
-    if (places.solid(thing)) {
+  private boolean clear(int thing, int[] beside, int many) {
+    double toX = at[0];
+    double toY = at[1];
+    if (solid[thing]) {
       // What can be stepped over is no step for a thing.
-      double feet = foot - SILL;
-      plan.obstacles().pushOut(at, radius, feet, places.height(thing) + SILL, fixed);
+      double feet = foot[thing] - SILL;
+      plan.obstacles().pushOut(at, table.radius(thing), feet, tall[thing] + SILL, fixed);
     }
     at[0] = Math.max(0, Math.min(plan.ground().width(), at[0]));
     at[1] = Math.max(0, Math.min(plan.ground().height(), at[1]));
-    int of = table.thing(thing);
-    double dx = at[0] - places.x(of);
-    double dy = at[1] - places.y(of);
+    double dx = at[0] - x[thing];
+    double dy = at[1] - y[thing];
     double gone = Math.sqrt(dx * dx + dy * dy);
-    double rise = plan.ground().heightAt(at[0], at[1]) - foot;
+    double rise = gone == 0 ? 0 : plan.ground().heightAt(at[0], at[1]) - foot[thing];
     if (gone == 0 || rise > SLACK + gone * STEEPEST) {
       return false;
     }
-    for (int i = 0; i < many && (at[0] != x || at[1] != y); i++) {
-      if (overlap(thing, near[before][i], at[0], at[1]) > SKIN) {
+    for (int i = 0; i < many && (at[0] != toX || at[1] != toY); i++) {
+      if (overlap(thing, beside[i], at[0], at[1]) > SKIN) {
         return false;
       }
     }
@@ -188,33 +284,25 @@ final class ThingContacts {
   }
 
   /** How far the rounds of two overlap if one were at a point, metres; 0 or less for not at all. */
-  double overlap(int thing, int other, double x, double y) {
-    if (thing == other || !places.solid(other)) {
+  double overlap(int thing, int other, double atX, double atY) {
+    if (!solid[other] || !level(foot[thing], tall[thing], other)) {
       return 0;
     }
-    int of = table.thing(other);
-    if (!level(places.foot(table.thing(thing)), places.height(thing), other)) {
-      return 0;
-    }
-    double dx = x - places.x(of);
-    double dy = y - places.y(of);
+    double dx = atX - x[other];
+    double dy = atY - y[other];
     return table.radius(thing) + table.radius(other) - Math.sqrt(dx * dx + dy * dy);
   }
 
   /** Notes if a thing on its way meets another before all that it has met so far. */
-  private void meet(int thing, int other, double x, double y, double dx, double dy) {
-    if (thing == other || !places.solid(other)) {
-      return;
-    }
-    int of = table.thing(other);
-    double relX = x - places.x(of);
-    double relY = y - places.y(of);
-    double apart = table.radius(thing) + table.radius(other);
+  private void meet(int thing, int other, double atX, double atY, double dx, double dy) {
+    double relX = atX - x[other];
+    double relY = atY - y[other];
     double toward = relX * dx + relY * dy;
-    double square = relX * relX + relY * relY - apart * apart;
-    if (toward >= 0 || !level(places.foot(table.thing(thing)), places.height(thing), other)) {
+    if (toward >= 0 || !solid[other] || !level(foot[thing], tall[thing], other)) {
       return;
     }
+    double apart = table.radius(thing) + table.radius(other);
+    double square = relX * relX + relY * relY - apart * apart;
     double way = dx * dx + dy * dy;
     double root = toward * toward - way * square;
     if (square > 0 && root <= 0) {
@@ -225,11 +313,11 @@ final class ThingContacts {
         square <= 0 ? 0 : Math.max(0, (-toward - Math.sqrt(root)) / way - SKIN / Math.sqrt(way));
     if (share < met) {
       met = share;
-      double atX = relX + dx * share;
-      double atY = relY + dy * share;
-      double far = Math.sqrt(atX * atX + atY * atY);
-      normalX = far < SKIN ? 1 : atX / far;
-      normalY = far < SKIN ? 0 : atY / far;
+      double fromX = relX + dx * share;
+      double fromY = relY + dy * share;
+      double far = Math.sqrt(fromX * fromX + fromY * fromY);
+      normalX = far < SKIN ? 1 : fromX / far;
+      normalY = far < SKIN ? 0 : fromY / far;
     }
   }
 }

@@ -78,7 +78,14 @@ public final class ThingMotion {
   /** The same of the unit that began its step last, as it did. */
   private double pushedLately;
 
+  /** The things beside one that moves, for each storey of those that are carried along. */
   private final int[][] beside;
+
+  /** How many are beside the one whose turn it is. */
+  private int many;
+
+  /** In which of so many steps one that is asleep is tried. */
+  private final int[] turns;
 
   /** The slope under a thing: metres up for a metre east, and north. */
   private double slopeEast;
@@ -95,7 +102,11 @@ public final class ThingMotion {
     speeds = context.state.doubles("thingSpeeds", Rows.of(table.many()).wide(3));
     still = context.state.ints("thingStill", table.many());
     pushing = context.state.doubles("pushing", Rows.of(plan.units()));
-    beside = new int[TALLEST + 1][];
+    beside = new int[TALLEST + 3][];
+    turns = new int[table.many()];
+    for (int thing = 0; thing < turns.length; thing++) {
+      turns[thing] = (int) ((TRIED - (table.who(thing) & 0xFFFF) % TRIED) % TRIED);
+    }
     contacts.enterAll();
   }
 
@@ -112,17 +123,16 @@ public final class ThingMotion {
   /** Everything moves. */
   void move(int now) {
     boolean all = context.workings.turned(now);
-    for (int thing = 0; thing < table.many(); thing++) {
-      contacts.enter(thing);
-      if (!places.there(thing)) {
-        continue;
-      }
-      boolean turn = (now + (table.who(thing) & 0xFFFF)) % TRIED == 0;
-      if (all || turn || awake(thing) || !borne(thing)) {
+    contacts.refresh();
+    int turn = now % TRIED;
+    for (int thing = 0; thing < turns.length; thing++) {
+      boolean tried = all || turns[thing] == turn || awake(thing) || !borne(thing);
+      if (tried && places.there(thing)) {
         moveOne(thing);
       }
-      boolean rests = !awake(thing) && places.solid(thing);
-      if (rests && !places.rests(thing) && now % TRIED == 0) {
+    }
+    for (int thing = 0; turn == 0 && thing < turns.length; thing++) {
+      if (!awake(thing) && contacts.solid(thing) && !places.rests(thing)) {
         places.rest(thing, true);
       }
     }
@@ -149,11 +159,30 @@ public final class ThingMotion {
     currents.pushThing(x, y, foot);
     double east = currents.east();
     double north = currents.north();
+    many = near(thing, x, y, Math.sqrt(east * east + north * north));
     boolean stands = rise(thing, currents.up());
+    if (stands
+        && !awake(thing)
+        && east == 0
+        && north == 0
+        && places.foot(of) == foot
+        && !slips(thing)) {
+      return;
+    }
     if (table.loose(thing) != null) {
       go(thing, east, north, stands);
     }
     settle(thing, x, y, foot);
+  }
+
+  /** Gathers what is beside a thing, as far off as it may go when it is pushed with a speed. */
+  private int near(int thing, double x, double y, double pushed) {
+    double east = speeds.at[3 * thing];
+    double north = speeds.at[3 * thing + 1];
+    double drift = context.air.wind().speed() * LEEWAY;
+    double speed = pushed + Math.sqrt(east * east + north * north) + drift;
+    double reach = table.radius(thing) + (speed + GRAVITY * Plan.STEP) * Plan.STEP + PARTS + WAKES;
+    return contacts.near(thing, x, y, reach, beside(0));
   }
 
   private void beCarried(int thing) {
@@ -164,6 +193,8 @@ public final class ThingMotion {
     Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
     places.bear(thing, -1);
     context.holding.follow(thing);
+    contacts.enter(thing);
+    many = near(thing, x, y, 0);
     settle(thing, x, y, foot);
     still.at[thing] = 0;
   }
@@ -174,7 +205,8 @@ public final class ThingMotion {
     double foot = places.foot(of);
     double bottom = bottom(thing);
     double level = context.waters.levels(0);
-    boolean floats = table.floats(thing, context.standings.look(of));
+    double tall = contacts.tall(thing);
+    boolean floats = table.loose(thing) != null && table.draught(thing) < tall;
     double rest = floats ? Math.max(bottom, level - table.draught(thing)) : bottom;
     double speed = speeds.at[3 * thing + 2];
     double to;
@@ -191,12 +223,7 @@ public final class ThingMotion {
     }
     boolean roof =
         to > foot + STILL
-            && plan.decks()
-                    .between(
-                        places.x(of),
-                        places.y(of),
-                        foot + places.height(thing),
-                        to + places.height(thing))
+            && plan.decks().between(places.x(of), places.y(of), foot + tall, to + tall)
                 != Decks.ANY;
     to = roof ? foot : to;
     if (to == rest && up <= 0 && speed <= 0) {
@@ -205,7 +232,7 @@ public final class ThingMotion {
     }
     speeds.at[3 * thing + 2] = speed + 0.0;
     if (to != foot) {
-      places.lay(thing, places.x(of), places.y(of), to);
+      contacts.lay(thing, places.x(of), places.y(of), to);
     }
     return up <= 0 && to <= bottom + ThingContacts.SLACK;
   }
@@ -236,12 +263,28 @@ public final class ThingMotion {
     double highest = places.foot(of) + ThingContacts.SLACK;
     int deck = plan.decks().below(x, y, highest);
     double surface = plan.decks().height(deck, x, y);
-    Obstacles.Bearer bearer = plan.obstacles().bearer(x, y, highest, context.standings.without(of));
-    boolean borne = bearer != null && bearer.top() >= surface;
-    places.bear(thing, borne ? plan.actors().thing(bearer.of()) : -1);
+    double top = bearer(thing, highest);
+    boolean borne = top >= surface;
+    places.bear(thing, borne ? bearer : -1);
     slopeEast = borne ? 0 : slope(deck, x - SPAN / 2, y, x + SPAN / 2, y);
     slopeNorth = borne ? 0 : slope(deck, x, y - SPAN / 2, x, y + SPAN / 2);
-    return borne ? bearer.top() : surface;
+    return borne ? top : surface;
+  }
+
+  /** The thing that bears the one that was asked for last, by its number among all; -1 for none. */
+  private int bearer;
+
+  /** How high the highest thing reaches that bears one; below all where none does. */
+  private double bearer(int thing, double highest) {
+    int loose = contacts.bearer(thing, highest, beside(0), many);
+    Obstacles.Bearer fast = contacts.bearer(thing, highest);
+    double top = loose < 0 ? Double.NEGATIVE_INFINITY : contacts.top(loose);
+    bearer = loose < 0 ? -1 : table.thing(loose);
+    if (fast != null && fast.top() > top) {
+      bearer = plan.actors().thing(fast.of());
+      top = fast.top();
+    }
+    return top;
   }
 
   private double slope(int deck, double x, double y, double toX, double toY) {
@@ -263,14 +306,18 @@ public final class ThingMotion {
       speeds.at[3 * thing] *= DRAG;
       speeds.at[3 * thing + 1] *= DRAG;
     }
-    Setting.Wind wind = context.air.wind();
-    double leeway = floats ? wind.speed() * LEEWAY : 0;
-    double east = pushEast - Bearings.east(wind.from()) * leeway;
-    double north = pushNorth - Bearings.north(wind.from()) * leeway;
+    double east = pushEast;
+    double north = pushNorth;
+    if (floats) {
+      Setting.Wind wind = context.air.wind();
+      east -= Bearings.east(wind.from()) * wind.speed() * LEEWAY;
+      north -= Bearings.north(wind.from()) * wind.speed() * LEEWAY;
+    }
     double ownEast = speeds.at[3 * thing];
     double ownNorth = speeds.at[3 * thing + 1];
     part(thing);
-    contacts.slide(thing, (east + ownEast) * Plan.STEP, (north + ownNorth) * Plan.STEP);
+    contacts.slide(
+        thing, (east + ownEast) * Plan.STEP, (north + ownNorth) * Plan.STEP, beside(0), many);
     double goneEast = (places.x(of) - x) / Plan.STEP;
     double goneNorth = (places.y(of) - y) / Plan.STEP;
     boolean left = stands && !follow(thing, x, y);
@@ -286,6 +333,14 @@ public final class ThingMotion {
     speeds.at[3 * thing + 1] = north * share + 0.0;
   }
 
+  /** Whether a thing moves by itself, or the slope under it is too steep for it. */
+  private boolean slips(int thing) {
+    double grip = table.grip(thing);
+    return speeds.at[3 * thing] != 0
+        || speeds.at[3 * thing + 1] != 0
+        || slopeEast * slopeEast + slopeNorth * slopeNorth > grip * grip;
+  }
+
   /**
    * Gathers speed down a slope and loses it by friction: of gravity the sine of the slope pulls,
    * and the cosine times the tangent of the grip holds back.
@@ -294,7 +349,7 @@ public final class ThingMotion {
     double east = speeds.at[3 * thing];
     double north = speeds.at[3 * thing + 1];
     double steep = Math.sqrt(slopeEast * slopeEast + slopeNorth * slopeNorth);
-    double grip = StrictMath.tan(StrictMath.toRadians(table.loose(thing).grip()));
+    double grip = table.grip(thing);
     // The square of the cosine of the slope: once for the force, once as it is seen from above.
     double level = 1 / (1 + steep * steep);
     boolean slides = steep > grip || east != 0 || north != 0;
@@ -311,12 +366,11 @@ public final class ThingMotion {
 
   /** Goes out of those that it overlaps, a little each step. */
   private void part(int thing) {
-    if (!places.solid(thing)) {
+    if (!contacts.solid(thing)) {
       return;
     }
     int of = table.thing(thing);
     int[] beside = beside(0);
-    int many = contacts.near(places.x(of), places.y(of), beside);
     double east = 0;
     double north = 0;
     for (int i = 0; i < many; i++) {
@@ -333,7 +387,7 @@ public final class ThingMotion {
       }
     }
     if (east != 0 || north != 0) {
-      contacts.slide(thing, east, north);
+      contacts.slide(thing, east, north, beside, many);
     }
   }
 
@@ -352,7 +406,7 @@ public final class ThingMotion {
       return false;
     }
     if (bottom != foot) {
-      places.lay(thing, places.x(of), places.y(of), bottom);
+      contacts.lay(thing, places.x(of), places.y(of), bottom);
     }
     return true;
   }
@@ -363,9 +417,7 @@ public final class ThingMotion {
     double y = places.y(of);
     int deck = plan.decks().below(x, y, highest);
     double surface = plan.decks().height(deck, x, y);
-    Obstacles.Bearer bearer =
-        plan.obstacles().bearer(x, y, highest - ThingContacts.SLACK, context.standings.without(of));
-    return bearer == null ? surface : Math.max(surface, bearer.top());
+    return Math.max(surface, bearer(thing, highest - ThingContacts.SLACK));
   }
 
   /** Carries along what stands on a thing, and wakes what touches it where it has gone from. */
@@ -374,7 +426,10 @@ public final class ThingMotion {
     double dx = places.x(of) - fromX;
     double dy = places.y(of) - fromY;
     double rise = places.foot(of) - fromFoot;
-    carry(thing, dx, dy, rise, 1);
+    if (dx != 0 || dy != 0 || rise != 0) {
+      places.enter(thing);
+      carry(thing, dx, dy, rise, 1);
+    }
     if (dx * dx + dy * dy + rise * rise > STILL * STILL) {
       still.at[thing] = 0;
       wake(fromX, fromY, table.radius(thing));
@@ -384,29 +439,34 @@ public final class ThingMotion {
   }
 
   private void carry(int thing, double dx, double dy, double rise, int storey) {
-    boolean moved = dx != 0 || dy != 0 || rise != 0;
-    if (!moved || storey > TALLEST) {
+    int bearer = table.thing(thing);
+    if (storey > TALLEST || !places.bears(thing)) {
       return;
     }
-    int bearer = table.thing(thing);
     int[] beside = beside(storey);
-    int many = contacts.near(places.x(bearer) - dx, places.y(bearer) - dy, beside);
+    double far = Math.sqrt(dx * dx + dy * dy);
+    double reach = table.outer(thing) + far;
+    int many = contacts.near(thing, places.x(bearer) - dx, places.y(bearer) - dy, reach, beside);
     for (int i = 0; i < many; i++) {
       int other = beside[i];
       if (places.bearer(other) == bearer) {
         int of = table.thing(other);
         double x = places.x(of);
         double y = places.y(of);
-        contacts.slide(other, dx, dy);
-        places.lay(other, places.x(of), places.y(of), places.foot(of) + rise);
-        carry(other, places.x(of) - x, places.y(of) - y, rise, storey + 1);
+        int[] its = beside(TALLEST + 1);
+        int about = contacts.near(other, x, y, table.radius(other) + far, its);
+        contacts.slide(other, dx, dy, its, about);
+        contacts.lay(other, places.x(of), places.y(of), places.foot(of) + rise);
+        places.enter(other);
+        if (places.x(of) != x || places.y(of) != y || rise != 0) {
+          carry(other, places.x(of) - x, places.y(of) - y, rise, storey + 1);
+        }
       }
     }
   }
 
   private void wake(double x, double y, double radius) {
     int[] beside = beside(0);
-    int many = contacts.near(x, y, beside);
     for (int i = 0; i < many; i++) {
       int other = beside[i];
       int of = table.thing(other);
@@ -462,6 +522,8 @@ public final class ThingMotion {
     int thing = table.movable(of);
     double fromX = places.x(of);
     double fromY = places.y(of);
+    contacts.refresh();
+    many = near(thing, fromX, fromY, 0);
     context.holding.free(thing);
     context.standings.put(of, Standing.THERE, cause, by);
     Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
@@ -476,12 +538,13 @@ public final class ThingMotion {
     int thing = table.movable(of);
     double radius = table.radius(thing);
     double tall = places.height(thing);
+    contacts.refresh();
     int[] beside = beside(0);
-    int many = contacts.near(x, y, beside);
+    int many = contacts.near(thing, x, y, radius, beside);
     for (int i = 0; i < many; i++) {
       int other = beside[i];
       double apart = table.radius(other) + radius;
-      if (other != thing && places.solid(other) && contacts.level(foot, tall, other)) {
+      if (contacts.solid(other) && contacts.level(foot, tall, other)) {
         double dx = places.x(table.thing(other)) - x;
         double dy = places.y(table.thing(other)) - y;
         if (dx * dx + dy * dy < apart * apart) {
@@ -511,6 +574,8 @@ public final class ThingMotion {
     speeds.at[3 * thing + 1] = north + 0.0;
     speeds.at[3 * thing + 2] = up + 0.0;
     still.at[thing] = 0;
+    contacts.refresh();
+    many = near(thing, places.x(of), places.y(of), 0);
     wake(places.x(of), places.y(of), table.radius(thing));
   }
 
@@ -537,12 +602,13 @@ public final class ThingMotion {
     double x = context.body.x(unit);
     double y = context.body.y(unit);
     double feet = context.space.feet(unit);
-    int[] beside = beside(0);
-    int many = contacts.near(x, y, beside);
-    for (int i = 0; i < many; i++) {
+    contacts.refresh();
+    int[] beside = beside(TALLEST + 2);
+    int found = contacts.near(-1, x, y, plan.kind(unit).radius(), beside);
+    for (int i = 0; i < found; i++) {
       int thing = beside[i];
       boolean pushed = table.loose(thing) != null && table.loose(thing).pushed();
-      if (pushed && places.solid(thing) && contacts.level(feet, plan.kind(unit).eye(), thing)) {
+      if (pushed && contacts.solid(thing) && contacts.level(feet, plan.kind(unit).eye(), thing)) {
         shove(unit, thing, strength);
       }
     }
@@ -558,6 +624,7 @@ public final class ThingMotion {
       double fromX = places.x(of);
       double fromY = places.y(of);
       double foot = places.foot(of);
+      many = near(thing, fromX, fromY, 0);
       double mass = contacts.push(thing, dx / far * overlap, dy / far * overlap, strength);
       pushing.at[unit] = Math.max(pushing.at[unit], mass);
       settle(thing, fromX, fromY, foot);

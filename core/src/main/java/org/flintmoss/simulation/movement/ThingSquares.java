@@ -16,10 +16,10 @@ final class ThingSquares {
   /**
    * A grid for some things.
    *
-   * @param reach how far apart two may be that are to be found from one another, metres
+   * @param side of a square, metres
    */
-  ThingSquares(int many, double reach) {
-    side = reach;
+  ThingSquares(int many, double side) {
+    this.side = side;
     next = new int[many];
     column = new int[many];
     row = new int[many];
@@ -62,17 +62,19 @@ final class ThingSquares {
   }
 
   /**
-   * Those in the nine squares about a point, rising.
+   * Those in the squares about a point, in no order.
    *
+   * @param reach how far the squares reach at least, metres
    * @param found receives them
    * @return how many
    */
-  int near(double x, double y, int[] found) {
+  int near(double x, double y, double reach, int[] found) {
     int many = 0;
-    int middleColumn = (int) Math.floor(x / side);
-    int middleRow = (int) Math.floor(y / side);
-    for (int r = middleRow - 1; r <= middleRow + 1; r++) {
-      for (int c = middleColumn - 1; c <= middleColumn + 1; c++) {
+    int west = (int) Math.floor((x - reach) / side);
+    int east = (int) Math.floor((x + reach) / side);
+    int north = (int) Math.floor((y + reach) / side);
+    for (int r = (int) Math.floor((y - reach) / side); r <= north; r++) {
+      for (int c = west; c <= east; c++) {
         for (int thing = first[bucket(c, r)]; thing >= 0; thing = next[thing]) {
           if (column[thing] == c && row[thing] == r) {
             found[many++] = thing;
@@ -80,12 +82,11 @@ final class ThingSquares {
         }
       }
     }
-    sort(found, many);
     return many;
   }
 
-  /** By insertion: there are few of them, and they are nearly in order. */
-  private static void sort(int[] found, int many) {
+  /** By insertion: there are few of them. */
+  static void sort(int[] found, int many) {
     for (int i = 1; i < many; i++) {
       int it = found[i];
       int to = i;

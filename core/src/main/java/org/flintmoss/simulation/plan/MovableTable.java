@@ -19,8 +19,10 @@ public final class MovableTable {
   private final int[] thing;
   private final int[] movable;
   private final Hold.Loose[] loose;
+  private final double[] grip;
   private final double[] mass;
   private final double[] radius;
+  private final double[] outer;
   private final double[] draught;
   private final long[] who;
 
@@ -31,8 +33,10 @@ public final class MovableTable {
     thing = new int[many];
     movable = new int[things.many()];
     loose = new Hold.Loose[many];
+    grip = new double[many];
     mass = new double[many];
     radius = new double[many];
+    outer = new double[many];
     draught = new double[many];
     who = new long[many];
     Arrays.fill(movable, -1);
@@ -44,8 +48,10 @@ public final class MovableTable {
       Upright it = things.get(thing[each]);
       ThingKind kind = (ThingKind) mission.find(it.kind());
       radius[each] = radius(kind.footprint()) * it.scale();
+      outer[each] = outer(kind.footprint()) * it.scale();
       if (kind.hold() instanceof Hold.Loose its) {
         loose[each] = its;
+        grip[each] = StrictMath.tan(StrictMath.toRadians(its.grip()));
         mass[each] = its.mass() * it.scale() * it.scale() * it.scale();
       }
       draught[each] = mass[each] / (SEA * area(kind.footprint()) * it.scale() * it.scale());
@@ -57,6 +63,13 @@ public final class MovableTable {
     return switch (footprint) {
       case ThingKind.Round it -> it.radius();
       case ThingKind.Block it -> (it.width() + it.depth()) / 4;
+    };
+  }
+
+  private static double outer(ThingKind.Footprint footprint) {
+    return switch (footprint) {
+      case ThingKind.Round it -> it.radius();
+      case ThingKind.Block it -> Math.sqrt(it.width() * it.width() + it.depth() * it.depth()) / 2;
     };
   }
 
@@ -99,6 +112,11 @@ public final class MovableTable {
     return loose[movable];
   }
 
+  /** The slope on which a loose one begins to slide: metres up for a metre along. */
+  public double grip(int movable) {
+    return grip[movable];
+  }
+
   /** Kilograms; 0 for one that only falls. */
   public double mass(int movable) {
     return mass[movable];
@@ -109,9 +127,14 @@ public final class MovableTable {
     return radius[movable];
   }
 
-  /** The widest radius of all, metres. */
+  /** From its middle to the farthest point that one covers, metres. */
+  public double outer(int movable) {
+    return outer[movable];
+  }
+
+  /** The greatest of those, metres. */
   public double widest() {
-    return Arrays.stream(radius).max().orElse(0);
+    return Arrays.stream(outer).max().orElse(0);
   }
 
   /** How high one is with a look, from 0, metres. */
@@ -127,11 +150,6 @@ public final class MovableTable {
    */
   public double draught(int movable) {
     return draught[movable];
-  }
-
-  /** Whether one floats: its draught is less than its height. One that only falls does not. */
-  public boolean floats(int movable, int look) {
-    return loose[movable] != null && draught[movable] < height(movable, look);
   }
 
   /** By what its luck and its turn go. */

@@ -32,6 +32,11 @@ public final class ThingPlaces {
   /** The number from 1 of the thing that bears each; 0 for none. */
   private final Column.Ints bearers;
 
+  /** How many each of those that may move bears. */
+  private final int[] bearing;
+
+  private int changes;
+
   private final Lying now;
 
   /** Those that ways go round, to be kept; null if it has to be worked out anew. */
@@ -45,6 +50,7 @@ public final class ThingPlaces {
     rests = context.state.ints("thingRests", table.many());
     aloft = context.state.ints("thingAloft", table.many());
     bearers = context.state.ints("thingBearers", table.many());
+    bearing = new int[table.many()];
     now = plan.obstacles().lying();
     Movables first = plan.obstacles().movables();
     for (int movable = 0; movable < table.many(); movable++) {
@@ -59,14 +65,16 @@ public final class ThingPlaces {
 
   /** What is worked out from the state is worked out anew. */
   void forget() {
+    Arrays.fill(bearing, 0);
     for (int movable = 0; movable < table.many(); movable++) {
       enter(movable);
+      count(bearers.at[movable] - 1, 1);
     }
     resting = null;
   }
 
   /** Enters one where it lies among what is in the way; one that is gone or carried is not. */
-  private void enter(int movable) {
+  public void enter(int movable) {
     if (there(movable) && !aloft(movable)) {
       now.put(movable, at(movable, 0), at(movable, 1), at(movable, 2));
     } else {
@@ -77,7 +85,11 @@ public final class ThingPlaces {
   /** A thing was put back or taken away. */
   void changed(int thing) {
     if (table.movable(thing) >= 0) {
+      changes++;
       enter(table.movable(thing));
+      if (!there(table.movable(thing))) {
+        bear(table.movable(thing), -1);
+      }
     }
   }
 
@@ -165,17 +177,31 @@ public final class ThingPlaces {
 
   /** Lays one that may move somewhere. Ways no longer go round where it was. */
   public void lay(int movable, double x, double y, double foot) {
+    shift(movable, x, y, foot);
+    enter(movable);
+  }
+
+  /**
+   * The same of one that has not come to the end of its step: only then is it {@link #enter}ed
+   * where it lies, and in the way of others.
+   */
+  public void shift(int movable, double x, double y, double foot) {
     places.at[3 * movable] = x + 0.0;
     places.at[3 * movable + 1] = y + 0.0;
     places.at[3 * movable + 2] = foot + 0.0;
-    enter(movable);
     if (rests.at[movable] == 1) {
       rest(movable, false);
     }
   }
 
+  /** Changes with every thing that comes, goes, looks otherwise, is lifted or let go. */
+  public int changes() {
+    return changes;
+  }
+
   /** Has one that may move be carried from now on: it is in nobody's way. */
   public void lift(int movable) {
+    changes++;
     aloft.at[movable] = 1;
     enter(movable);
     rest(movable, false);
@@ -183,6 +209,7 @@ public final class ThingPlaces {
 
   /** Has one that was carried lie where it is. */
   public void unhand(int movable) {
+    changes++;
     aloft.at[movable] = 0;
     enter(movable);
   }
@@ -199,18 +226,23 @@ public final class ThingPlaces {
 
   /** Notes which thing bears one that may move; -1 for none. */
   public void bear(int movable, int bearer) {
-    bearers.at[movable] = bearer + 1;
+    if (bearers.at[movable] != bearer + 1) {
+      count(bearers.at[movable] - 1, -1);
+      count(bearer, 1);
+      bearers.at[movable] = bearer + 1;
+    }
+  }
+
+  private void count(int bearer, int more) {
+    int movable = bearer < 0 ? -1 : table.movable(bearer);
+    if (movable >= 0) {
+      bearing[movable] += more;
+    }
   }
 
   /** Whether anything that may move stands on another. */
   public boolean bears(int movable) {
-    int of = table.thing(movable) + 1;
-    for (int each = 0; each < table.many(); each++) {
-      if (bearers.at[each] == of && there(each)) {
-        return true;
-      }
-    }
-    return false;
+    return bearing[movable] > 0;
   }
 
   /** Lets ways go round one that may move, or not. */
