@@ -248,6 +248,28 @@ public final class Ground {
     return south * (1 - fy) + north * fy;
   }
 
+  /** How much higher the ground is a metre to the east of a point, as it rises there. */
+  public double risesEast(double x, double y) {
+    double gx = Math.max(0, Math.min(columns - 1, x / cell - 0.5));
+    double gy = Math.max(0, Math.min(rows - 1, y / cell - 0.5));
+    int row = Math.min(rows - 2, (int) gy);
+    int at = row * columns + Math.min(columns - 2, (int) gx);
+    double south = heights[at + 1] - heights[at];
+    double north = heights[at + columns + 1] - heights[at + columns];
+    return (south + (north - south) * (gy - row)) / cell;
+  }
+
+  /** How much higher the ground is a metre to the north of a point, as it rises there. */
+  public double risesNorth(double x, double y) {
+    double gx = Math.max(0, Math.min(columns - 1, x / cell - 0.5));
+    double gy = Math.max(0, Math.min(rows - 1, y / cell - 0.5));
+    int column = Math.min(columns - 2, (int) gx);
+    int at = Math.min(rows - 2, (int) gy) * columns + column;
+    double west = heights[at + columns] - heights[at];
+    double east = heights[at + columns + 1] - heights[at + 1];
+    return (west + (east - west) * (gx - column)) / cell;
+  }
+
   /** The steepness of a cell, metres of rise per metre, from central differences. */
   public double gradient(int index) {
     int column = index % columns;

@@ -28,6 +28,9 @@ public final class Lying {
   /** The pieces of each where it lies; null for one that is not there. */
   private final Piece[][] pieces;
 
+  /** Where in its squares each was found last. */
+  private final int[] hints;
+
   /** Where each lies: metres east and north, and how high its foot is, by threes. */
   private final double[] places;
 
@@ -40,6 +43,7 @@ public final class Lying {
     int sheetCount = movables.many() == 0 ? 0 : across * ((fixed.rows() >> BITS) + 1);
     sheets = new Piece[sheetCount][][];
     pieces = new Piece[movables.many()][];
+    hints = new int[movables.many()];
     places = new double[3 * movables.many()];
   }
 
@@ -59,10 +63,12 @@ public final class Lying {
     Piece[] now = movables.at(movable, x, y, foot);
     Piece[] was = pieces[movable];
     for (int piece = 0; piece < now.length; piece++) {
-      if (was == null) {
-        enter(now[piece]);
-      } else if (!exchange(was[piece], now[piece])) {
-        leave(was[piece]);
+      int found = was == null ? -1 : exchange(was[piece], now[piece], hints[movable]);
+      hints[movable] = Math.max(0, found);
+      if (found < 0) {
+        if (was != null) {
+          leave(was[piece]);
+        }
         enter(now[piece]);
       }
     }
@@ -200,20 +206,30 @@ public final class Lying {
     return after;
   }
 
-  /** Puts one piece in the place of another that is in the same squares; false where it is not. */
-  private boolean exchange(Piece was, Piece now) {
+  /**
+   * Puts one piece in the place of another that is in the same squares.
+   *
+   * @param hint where in its squares the piece was found last
+   * @return where it was found now; -1 if they are in other squares
+   */
+  private int exchange(Piece was, Piece now, int hint) {
     Obstacles.Span span = fixed.span(now);
     if (!span.equals(fixed.span(was))) {
-      return false;
+      return -1;
     }
+    int found = hint;
     for (int row = span.south(); row <= span.north(); row++) {
       for (int column = span.west(); column <= span.east(); column++) {
         Piece[] square = at(row, column);
-        for (int i = 0; i < square.length; i++) {
-          square[i] = square[i] == was ? now : square[i];
+        if (found >= square.length || square[found] != was) {
+          found = 0;
+          while (square[found] != was) {
+            found++;
+          }
         }
+        square[found] = now;
       }
     }
-    return true;
+    return found;
   }
 }

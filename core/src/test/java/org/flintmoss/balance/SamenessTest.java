@@ -26,7 +26,7 @@ class SamenessTest {
   private static final String FIRST_LIGHT = "59d77c1678bbe9b6";
   private static final String STACKS = "1d706f454e641ccd";
   private static final String RACE = "2eb64a14b92cb7eb";
-  private static final String HARROW = "2e415bf3d015fe06";
+  private static final String HARROW = "987929d4fefffb43";
 
   @Test
   void theDemosEndAsTheyAlwaysHave() {

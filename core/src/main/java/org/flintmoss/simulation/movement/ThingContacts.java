@@ -179,6 +179,21 @@ final class ThingContacts {
     return plan.obstacles().bearer(x[thing], y[thing], highest, fixed);
   }
 
+  /** Metres east of the middle of a thing. */
+  double x(int thing) {
+    return x[thing];
+  }
+
+  /** Metres north of the middle of a thing. */
+  double y(int thing) {
+    return y[thing];
+  }
+
+  /** How high the foot of a thing is above the zero of heights, metres. */
+  double foot(int thing) {
+    return foot[thing];
+  }
+
   /** How high a thing is as it looks, metres. */
   double tall(int thing) {
     return tall[thing];

@@ -84,6 +84,9 @@ public final class ThingMotion {
   /** How many are beside the one whose turn it is. */
   private int many;
 
+  /** Whether anything has come to stand otherwise since the last step. */
+  private boolean stirred;
+
   /** In which of so many steps one that is asleep is tried. */
   private final int[] turns;
 
@@ -124,9 +127,10 @@ public final class ThingMotion {
   void move(int now) {
     boolean all = context.workings.turned(now);
     contacts.refresh();
+    stirred = context.standings.turned(now);
     int turn = now % TRIED;
     for (int thing = 0; thing < turns.length; thing++) {
-      boolean tried = all || turns[thing] == turn || awake(thing) || !borne(thing);
+      boolean tried = all || stirred || turns[thing] == turn || awake(thing) || !borne(thing);
       if (tried && places.there(thing)) {
         moveOne(thing);
       }
@@ -152,23 +156,18 @@ public final class ThingMotion {
       beCarried(thing);
       return;
     }
-    int of = table.thing(thing);
-    double x = places.x(of);
-    double y = places.y(of);
-    double foot = places.foot(of);
+    double x = contacts.x(thing);
+    double y = contacts.y(thing);
+    double foot = contacts.foot(thing);
     currents.pushThing(x, y, foot);
     double east = currents.east();
     double north = currents.north();
-    many = near(thing, x, y, Math.sqrt(east * east + north * north));
-    boolean stands = rise(thing, currents.up());
-    if (stands
-        && !awake(thing)
-        && east == 0
-        && north == 0
-        && places.foot(of) == foot
-        && !slips(thing)) {
+    boolean pushed = east != 0 || north != 0 || currents.up() != 0;
+    if (!awake(thing) && !stirred && !pushed && borne(thing) && !lifts(thing)) {
       return;
     }
+    many = near(thing, x, y, Math.sqrt(east * east + north * north));
+    boolean stands = rise(thing, currents.up());
     if (table.loose(thing) != null) {
       go(thing, east, north, stands);
     }
@@ -201,13 +200,11 @@ public final class ThingMotion {
 
   /** Falls, floats or is lifted; answers whether it then stands on something. */
   private boolean rise(int thing, double up) {
-    int of = table.thing(thing);
-    double foot = places.foot(of);
+    double foot = contacts.foot(thing);
     double bottom = bottom(thing);
     double level = context.waters.levels(0);
     double tall = contacts.tall(thing);
-    boolean floats = table.loose(thing) != null && table.draught(thing) < tall;
-    double rest = floats ? Math.max(bottom, level - table.draught(thing)) : bottom;
+    double rest = floats(thing) ? Math.max(bottom, level - table.draught(thing)) : bottom;
     double speed = speeds.at[3 * thing + 2];
     double to;
     if (up > 0) {
@@ -223,7 +220,7 @@ public final class ThingMotion {
     }
     boolean roof =
         to > foot + STILL
-            && plan.decks().between(places.x(of), places.y(of), foot + tall, to + tall)
+            && plan.decks().between(contacts.x(thing), contacts.y(thing), foot + tall, to + tall)
                 != Decks.ANY;
     to = roof ? foot : to;
     if (to == rest && up <= 0 && speed <= 0) {
@@ -232,7 +229,7 @@ public final class ThingMotion {
     }
     speeds.at[3 * thing + 2] = speed + 0.0;
     if (to != foot) {
-      contacts.lay(thing, places.x(of), places.y(of), to);
+      contacts.lay(thing, contacts.x(thing), contacts.y(thing), to);
     }
     return up <= 0 && to <= bottom + ThingContacts.SLACK;
   }
@@ -257,18 +254,27 @@ public final class ThingMotion {
 
   /** How high what is under a thing reaches; whether that is another thing is noted. */
   private double bottom(int thing) {
-    int of = table.thing(thing);
-    double x = places.x(of);
-    double y = places.y(of);
-    double highest = places.foot(of) + ThingContacts.SLACK;
+    double x = contacts.x(thing);
+    double y = contacts.y(thing);
+    double highest = contacts.foot(thing) + ThingContacts.SLACK;
     int deck = plan.decks().below(x, y, highest);
     double surface = plan.decks().height(deck, x, y);
     double top = bearer(thing, highest);
     boolean borne = top >= surface;
     places.bear(thing, borne ? bearer : -1);
-    slopeEast = borne ? 0 : slope(deck, x - SPAN / 2, y, x + SPAN / 2, y);
-    slopeNorth = borne ? 0 : slope(deck, x, y - SPAN / 2, x, y + SPAN / 2);
+    slope(borne ? Decks.ANY : deck, x, y);
     return borne ? top : surface;
+  }
+
+  /** Notes how steep a surface is at a point; what bears a thing is level. */
+  private void slope(int deck, double x, double y) {
+    if (deck == Decks.GROUND) {
+      slopeEast = plan.ground().risesEast(x, y);
+      slopeNorth = plan.ground().risesNorth(x, y);
+    } else {
+      slopeEast = deck < 0 ? 0 : slope(deck, x - SPAN / 2, y, x + SPAN / 2, y);
+      slopeNorth = deck < 0 ? 0 : slope(deck, x, y - SPAN / 2, x, y + SPAN / 2);
+    }
   }
 
   /** The thing that bears the one that was asked for last, by its number among all; -1 for none. */
@@ -296,9 +302,8 @@ public final class ThingMotion {
 
   /** Goes where it slides and is pushed to. */
   private void go(int thing, double pushEast, double pushNorth, boolean stands) {
-    int of = table.thing(thing);
-    double x = places.x(of);
-    double y = places.y(of);
+    double x = contacts.x(thing);
+    double y = contacts.y(thing);
     boolean floats = !stands && speeds.at[3 * thing + 2] == 0;
     if (stands) {
       slip(thing);
@@ -318,8 +323,8 @@ public final class ThingMotion {
     part(thing);
     contacts.slide(
         thing, (east + ownEast) * Plan.STEP, (north + ownNorth) * Plan.STEP, beside(0), many);
-    double goneEast = (places.x(of) - x) / Plan.STEP;
-    double goneNorth = (places.y(of) - y) / Plan.STEP;
+    double goneEast = (contacts.x(thing) - x) / Plan.STEP;
+    double goneNorth = (contacts.y(thing) - y) / Plan.STEP;
     boolean left = stands && !follow(thing, x, y);
     double most = left ? THROWN : Math.sqrt(ownEast * ownEast + ownNorth * ownNorth);
     keep(thing, left ? goneEast : goneEast - east, left ? goneNorth : goneNorth - north, most);
@@ -333,12 +338,13 @@ public final class ThingMotion {
     speeds.at[3 * thing + 1] = north * share + 0.0;
   }
 
-  /** Whether a thing moves by itself, or the slope under it is too steep for it. */
-  private boolean slips(int thing) {
-    double grip = table.grip(thing);
-    return speeds.at[3 * thing] != 0
-        || speeds.at[3 * thing + 1] != 0
-        || slopeEast * slopeEast + slopeNorth * slopeNorth > grip * grip;
+  /** Whether the water lifts a thing from where it lies. */
+  private boolean lifts(int thing) {
+    return floats(thing) && context.waters.levels(0) - table.draught(thing) > contacts.foot(thing);
+  }
+
+  private boolean floats(int thing) {
+    return table.loose(thing) != null && table.draught(thing) < contacts.tall(thing);
   }
 
   /**
@@ -369,16 +375,15 @@ public final class ThingMotion {
     if (!contacts.solid(thing)) {
       return;
     }
-    int of = table.thing(thing);
     int[] beside = beside(0);
     double east = 0;
     double north = 0;
     for (int i = 0; i < many; i++) {
       int other = beside[i];
-      double overlap = contacts.overlap(thing, other, places.x(of), places.y(of));
+      double overlap = contacts.overlap(thing, other, contacts.x(thing), contacts.y(thing));
       if (overlap > STILL) {
-        double dx = places.x(of) - places.x(table.thing(other));
-        double dy = places.y(of) - places.y(table.thing(other));
+        double dx = contacts.x(thing) - contacts.x(other);
+        double dy = contacts.y(thing) - contacts.y(other);
         double far = Math.sqrt(dx * dx + dy * dy);
         double by = Math.min(overlap, PARTS);
         double side = thing > other ? 1 : -1;
@@ -393,28 +398,26 @@ public final class ThingMotion {
 
   /** Follows the surface that it slides over; answers whether that goes on under it. */
   private boolean follow(int thing, double fromX, double fromY) {
-    int of = table.thing(thing);
-    double dx = places.x(of) - fromX;
-    double dy = places.y(of) - fromY;
+    double dx = contacts.x(thing) - fromX;
+    double dy = contacts.y(thing) - fromY;
     if (dx == 0 && dy == 0) {
       return true;
     }
-    double foot = places.foot(of);
+    double foot = contacts.foot(thing);
     double reach = ThingContacts.SLACK + Math.sqrt(dx * dx + dy * dy);
     double bottom = bottomWithin(thing, foot + reach);
     if (bottom < foot - reach) {
       return false;
     }
     if (bottom != foot) {
-      contacts.lay(thing, places.x(of), places.y(of), bottom);
+      contacts.lay(thing, contacts.x(thing), contacts.y(thing), bottom);
     }
     return true;
   }
 
   private double bottomWithin(int thing, double highest) {
-    int of = table.thing(thing);
-    double x = places.x(of);
-    double y = places.y(of);
+    double x = contacts.x(thing);
+    double y = contacts.y(thing);
     int deck = plan.decks().below(x, y, highest);
     double surface = plan.decks().height(deck, x, y);
     return Math.max(surface, bearer(thing, highest - ThingContacts.SLACK));
@@ -422,10 +425,9 @@ public final class ThingMotion {
 
   /** Carries along what stands on a thing, and wakes what touches it where it has gone from. */
   private void settle(int thing, double fromX, double fromY, double fromFoot) {
-    int of = table.thing(thing);
-    double dx = places.x(of) - fromX;
-    double dy = places.y(of) - fromY;
-    double rise = places.foot(of) - fromFoot;
+    double dx = contacts.x(thing) - fromX;
+    double dy = contacts.y(thing) - fromY;
+    double rise = contacts.foot(thing) - fromFoot;
     if (dx != 0 || dy != 0 || rise != 0) {
       places.enter(thing);
       carry(thing, dx, dy, rise, 1);
@@ -469,9 +471,8 @@ public final class ThingMotion {
     int[] beside = beside(0);
     for (int i = 0; i < many; i++) {
       int other = beside[i];
-      int of = table.thing(other);
-      double dx = places.x(of) - x;
-      double dy = places.y(of) - y;
+      double dx = contacts.x(other) - x;
+      double dy = contacts.y(other) - y;
       double touches = radius + table.radius(other) + WAKES;
       if (dx * dx + dy * dy < touches * touches) {
         still.at[other] = 0;

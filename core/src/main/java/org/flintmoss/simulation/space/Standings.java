@@ -41,6 +41,9 @@ public final class Standings {
   /** The same with where those lie that may move. */
   private Stand all;
 
+  /** When anything last came to stand or look otherwise; 0 for never. */
+  private final Column.Steps turned;
+
   /** When each goes back to how it stood or looked before; 0 for never. */
   private final Column.Steps backAt;
 
@@ -63,6 +66,7 @@ public final class Standings {
     }
     states = state.ints("standings", plan.obstacles().changing());
     System.arraycopy(plan.obstacles().states(), 0, states.at, 0, states.at.length);
+    turned = state.steps("standingsTurned", 1);
     backAt = state.steps("lookBackAt", states.at.length);
     backTo = state.ints("lookBackTo", states.at.length);
   }
@@ -171,7 +175,13 @@ public final class Standings {
     }
   }
 
+  /** Whether anything has come to stand or look otherwise in a step or in the one before. */
+  public boolean turned(int now) {
+    return turned.at[0] > 0 && now - turned.at[0] <= 1;
+  }
+
   private void changed(int thing, int by) {
+    turned.at[0] = context.now();
     context.thingPlaces.changed(thing);
     context.touch(Wake.THING, thing, by);
     context.space.reshape();
@@ -263,6 +273,7 @@ public final class Standings {
     }
     if (gate >= 0 && states.at[gate] != stands) {
       states.at[gate] = stands;
+      turned.at[0] = context.now();
       context.log(Causes.Kind.GATE, gate, stands, cause, by);
       context.touch(Wake.GATE, gate, by);
       context.space.reshape();
