@@ -7,7 +7,7 @@ import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
 import type { Sheet } from "../drawing/sheet";
 import { Group } from "../ui/controls";
-import { Metres, OneOf, StopsFields } from "./fields";
+import { Amount, Metres, OneOf, StopsFields } from "./fields";
 import { SOLID } from "./stops";
 import { each, eachPrinted, type FieldsProps, only, SPAN, type Traits } from "./traits";
 
@@ -16,6 +16,15 @@ const STANDS: { value: Gate["stands"]; word: string }[] = [
   { value: "half", word: "Half open" },
   { value: "closed", word: "Closed" },
 ];
+
+const WAYS: { value: Gate["motion"]["way"]; word: string }[] = [
+  { value: "swings", word: "swings aside" },
+  { value: "slides", word: "slides aside" },
+  { value: "rises", word: "rises" },
+];
+
+/** A gate in play: how far open it is, 0 to 1, while it moves. */
+type GateNow = Gate & { openness?: number | undefined };
 
 /** How a gate is opened by hand that was not before. */
 export const BY_HAND: Hand = {
@@ -44,8 +53,9 @@ export const gates: Traits<"gates"> = {
       stands: "closed",
       stops: { ...SOLID },
       hand: { type: "nobody" },
+      motion: { way: "swings", seconds: 0 },
     }),
-    remembered: ["height", "stops", "hand"],
+    remembered: ["height", "stops", "hand", "motion"],
   },
   ...SPAN,
   named: 9,
@@ -56,7 +66,7 @@ export const gates: Traits<"gates"> = {
     Object.fromEntries(
       Object.entries(gates).map(([id, gate]) => [
         id,
-        { ...gate, stands: play.gates[id] ?? gate.stands },
+        { ...gate, stands: play.gates[id] ?? gate.stands, openness: play.openness(id) },
       ]),
     ),
   solid: null,
@@ -71,7 +81,7 @@ export const gates: Traits<"gates"> = {
     legend: { word: "Gate", sign: <path d="M0 1.5H7" stroke={inks.wood} strokeWidth={0.9} /> },
     players: true,
   },
-  sentence: ({ from, to, stands, hand }, mission, ref) => {
+  sentence: ({ from, to, stands, hand, motion }, mission, ref) => {
     const workers = usesOf(mission, ref).filter(({ family }) => family === "fixtures");
     const by = [
       workers.length > 0 && `Worked by ${workers.map((it) => nameOf(mission, it)).join(", ")}.`,
@@ -79,7 +89,9 @@ export const gates: Traits<"gates"> = {
         `Opened by hand by ${hand.open.type === "all" ? "anybody" : `the ${nameOf(mission, hand.open.side)}`}.`,
     ].filter(Boolean);
     const word = STANDS.find(({ value }) => value === stands)?.word.toLowerCase();
-    return `A gate ${metres(lengthOf([from, to], false))} wide, ${word} at the start. ${by.length === 0 ? "Nothing works it yet." : by.join(" ")}`;
+    const moves =
+      motion.seconds > 0 ? ` It ${motion.way} open and shut in ${motion.seconds} s.` : "";
+    return `A gate ${metres(lengthOf([from, to], false))} wide, ${word} at the start. ${by.length === 0 ? "Nothing works it yet." : by.join(" ")}${moves}`;
   },
   slip: [Fields, "gate"],
   links: ["fixtures"],
@@ -99,18 +111,61 @@ function Fields({ id, name }: FieldsProps) {
         options={STANDS}
         says={(stands) => `${name} ${stands}`}
       />
+      <OneOf
+        label="It"
+        path={[...at, "motion", "way"]}
+        value={gate.motion.way}
+        options={WAYS}
+        says={(way) => `${name} ${way}`}
+      />
+      <Amount
+        label="Takes"
+        path={[...at, "motion", "seconds"]}
+        unit="s"
+        least={0}
+        most={120}
+        digits={1}
+        value={gate.motion.seconds}
+        says={(to) => (to === 0 ? `${name} moves at once` : `${name} moves in ${to} s`)}
+      />
       <Metres label="Height" path={[...at, "height"]} value={gate.height} least={0.1} most={100} />
       <StopsFields path={[...at, "stops"]} value={gate.stops} of={name} />
     </Group>
   );
 }
 
-/** Draws a gate between its two posts: its leaf across, half across, or swung aside. */
-function drawGate(sheet: Sheet, gate: Gate, selected: boolean): void {
+/** Draws the leaf of a gate that is so far open, 0 to 1: aside, beyond its post, or lifted. */
+function leaf(
+  c: CanvasRenderingContext2D,
+  way: Gate["motion"]["way"],
+  open: number,
+  [ax, ay]: [number, number],
+  [bx, by]: [number, number],
+): void {
+  const [dx, dy] = [bx - ax, by - ay];
+  c.save();
+  c.beginPath();
+  if (way === "rises") {
+    // What is lifted overhead is seen in dashes, the shorter the higher it is.
+    if (open > 0) c.setLineDash([4 + 6 * (1 - open), 3 + 7 * open]);
+    c.moveTo(ax, ay);
+    c.lineTo(bx, by);
+  } else {
+    c.moveTo(ax + dx * open, ay + dy * open);
+    c.lineTo(bx, by);
+    if (way === "slides") c.lineTo(bx + dx * open * 0.9, by + dy * open * 0.9);
+    else c.lineTo(bx + dy * open * 0.9, by - dx * open * 0.9);
+  }
+  c.stroke();
+  c.restore();
+}
+
+/** Draws a gate between its two posts: its leaf across, half across, or out of the way. */
+function drawGate(sheet: Sheet, gate: GateNow, selected: boolean): void {
   const { c, camera, size } = sheet;
   const [ax, ay] = toScreen(camera, size, gate.from.x, gate.from.y);
   const [bx, by] = toScreen(camera, size, gate.to.x, gate.to.y);
-  const open = { open: 1, half: 0.5, closed: 0 }[gate.stands];
+  const open = gate.openness ?? { open: 1, half: 0.5, closed: 0 }[gate.stands];
   const width = Math.max(3, 0.3 * camera.scale);
   c.save();
   c.lineCap = "butt";
@@ -120,12 +175,7 @@ function drawGate(sheet: Sheet, gate: Gate, selected: boolean): void {
   ] as const) {
     c.lineWidth = w;
     c.strokeStyle = colour;
-    c.beginPath();
-    c.moveTo(ax + (bx - ax) * open, ay + (by - ay) * open);
-    c.lineTo(bx, by);
-    c.moveTo(bx, by);
-    c.lineTo(bx + (by - ay) * open * 0.9, by - (bx - ax) * open * 0.9);
-    c.stroke();
+    leaf(c, gate.motion.way, open, [ax, ay], [bx, by]);
   }
   if (gate.hand.type === "opened") {
     // The knob that it is opened by sits near the free end of its leaf.

@@ -106,6 +106,8 @@ export interface InPlay {
   /** Whether it is watched with all that a designer sees. */
   designer: boolean;
   gates: Record<string, Gate["stands"]>;
+  /** How far open a gate is that is moving, 0 to 1; nothing for one at rest. */
+  openness: (gate: string) => number | undefined;
   /** The props and fixtures that are otherwise than they were set down, by id. */
   things: Record<string, { stands: "gone" | "there"; look: string; strength: number }>;
   /** Where those are that lie elsewhere than they were set down, by id. */

@@ -13,6 +13,7 @@ import type {
   Heap,
   Input,
   Mind,
+  Moved,
   Note,
   Offer,
   Player,
@@ -44,6 +45,8 @@ export interface TrialState {
   notes: Note[];
   /** How each gate stands, by id. */
   gates: Record<string, Gate["stands"]>;
+  /** The gates that are moving, by id. */
+  moving: Record<string, Moved>;
   /** The props and fixtures that are otherwise than they were set down, by id. */
   things: Said<"things">["things"];
   /** What the player has last read. */
@@ -153,6 +156,7 @@ export class Game {
     objectives: [],
     notes: [],
     gates: {},
+    moving: {},
     things: {},
     reads: null,
     markers: [],

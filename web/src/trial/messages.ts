@@ -15,6 +15,7 @@ export type {
   TrialMessageBrought as Brought,
   TrialMessageHeap as Heap,
   TrialMessageLogged as Entry,
+  TrialMessageMoved as Moved,
   TrialMessageNote as Note,
   TrialMessagePerson as Player,
   TrialMessageSeat as Seat,

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
 import { sure } from "../document/sure";
 import type { InPlay } from "../families/traits";
-import { missionInPlay, withBrought } from "./missionInPlay";
+import { missionInPlay, openness, withBrought } from "./missionInPlay";
 
 const harrow: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
@@ -16,6 +16,7 @@ const PLAY: InPlay = {
   things: {},
   places: new Map(),
   gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),
+  openness: () => undefined,
   markers: [marker],
   effects: [effect],
   zoneNow: (zone) => ({ ...zone, hue: 7 }),
@@ -44,6 +45,14 @@ describe("a mission in play", () => {
       look: { family: "looks", id: "rung" },
     });
     expect(missionInPlay(harrow, PLAY).props).toEqual(harrow.props);
+  });
+
+  it("has gates as far open as they are by now while they move", () => {
+    const moved = { from: 0, to: 1, since: 10, until: 50 };
+    expect(openness(moved, 31, 0)).toBe(0.5);
+    expect(openness(moved, 31, 0.4)).toBeCloseTo(0.51, 9);
+    expect(openness(moved, 90, 1)).toBe(1);
+    expect(openness(undefined, 31, 0)).toBeUndefined();
   });
 
   it("has what zones bring forth, from when it is there", () => {

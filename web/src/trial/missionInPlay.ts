@@ -1,7 +1,7 @@
 import type { Mission, Prop } from "../document/mission";
 import { PLACED, traitsOf } from "../families";
 import type { InPlay } from "../families/traits";
-import type { Brought } from "./messages";
+import type { Brought, Moved } from "./messages";
 
 /** A mission with its things as play has them by now, and without those that it does not show. */
 export function missionInPlay(mission: Mission, play: InPlay): Mission {
@@ -44,4 +44,11 @@ function place({ name, kind, at }: Brought): Prop {
     sunk: 0,
     tilt: 0,
   };
+}
+
+/** How far open a gate is that is moving, 0 to 1, a share of a step before the latest one. */
+export function openness(moved: Moved | undefined, step: number, share: number) {
+  if (!moved) return undefined;
+  const gone = (step - 1 + share - moved.since) / (moved.until - moved.since);
+  return moved.from + (moved.to - moved.from) * Math.max(0, Math.min(1, gone));
 }

@@ -24,7 +24,8 @@ final class Defaults {
           Map.entry("flags", "{'of':{'type':'mission'}}"),
           Map.entry("counters", "{'of':{'type':'mission'}}"),
           Map.entry("walls", "{'slits':{}," + GROUND),
-          Map.entry("gates", "{'hand':{'type':'nobody'}," + GROUND),
+          Map.entry(
+              "gates", "{'hand':{'type':'nobody'},'motion':{'way':'swings','seconds':0}," + GROUND),
           Map.entry("items", "{" + GROUND),
           Map.entry(
               "fixtures",

@@ -66,7 +66,7 @@ final class Breaking {
         .set(
             "gate",
             json(
-                "{'name':'g','from':{'x':500,'y':510},'to':{'x':503,'y':510},'height':2,'level':{'type':'ground'},'stands':'open','stops':{'movement':true,'sight':true,'shots':true,'sound':0},'hand':{'type':'nobody'}}"));
+                "{'name':'g','from':{'x':500,'y':510},'to':{'x':503,'y':510},'height':2,'level':{'type':'ground'},'stands':'open','stops':{'movement':true,'sight':true,'shots':true,'sound':0},'hand':{'type':'nobody'},'motion':{'way':'swings','seconds':0}}"));
     return MissionReader.read(document);
   }
 

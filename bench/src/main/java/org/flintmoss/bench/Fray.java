@@ -102,7 +102,7 @@ final class Fray {
         document,
         "gates",
         "g" + number,
-        "{'name':'g','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'level':{'type':'ground'},'stands':'open','stops':%s,'hand':{'type':'nobody'}}"
+        "{'name':'g','from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'level':{'type':'ground'},'stands':'open','stops':%s,'hand':{'type':'nobody'},'motion':{'way':'swings','seconds':0}}"
             .formatted(x + 15, y, x + 18, y, stops));
     put(
         document,

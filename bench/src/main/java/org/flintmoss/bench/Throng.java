@@ -56,7 +56,7 @@ final class Throng {
         .set(
             "gate",
             json(
-                "{'name':'Gate','level':{'type':'ground'},'from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'closed','stops':%s,'hand':{'type':'nobody'}}"
+                "{'name':'Gate','level':{'type':'ground'},'from':{'x':%s,'y':%s},'to':{'x':%s,'y':%s},'height':2,'stands':'closed','stops':%s,'hand':{'type':'nobody'},'motion':{'way':'swings','seconds':0}}"
                     .formatted(x, y - 4, x + 2, y - 4, stops)));
     return MissionReader.read(document);
   }

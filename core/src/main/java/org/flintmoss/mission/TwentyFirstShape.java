@@ -103,6 +103,8 @@ final class TwentyFirstShape {
       Migrations.each(of, family, it -> Migrations.type(it, "atop", "nothing"));
     }
     Migrations.each(of, "fixtures", TwentyFirstShape::uses);
+    Migrations.each(
+        of, "gates", gate -> gate.putObject("motion").put("way", "swings").put("seconds", 0));
     Migrations.each(of, "zones", zone -> Migrations.each(zone, "does", TwentyFirstShape::pushes));
     JsonNode loads = of.remove("cargo");
     if (loads != null && !loads.isEmpty()) {

@@ -20,6 +20,7 @@ import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.GateMotion;
 import org.flintmoss.simulation.state.Light;
 import org.flintmoss.simulation.state.Task;
 import org.jspecify.annotations.Nullable;
@@ -159,6 +160,11 @@ public final class Readings {
   /** How high the foot of a prop or fixture is above the zero of heights, metres. */
   public double thingFoot(int thing) {
     return context.thingPlaces.foot(thing);
+  }
+
+  /** How gates move. */
+  public GateMotion gatesMoving() {
+    return context.standings.moving();
   }
 
   /** The props and fixtures that are otherwise than they were set down. */

@@ -55,6 +55,7 @@ public final class World {
     watch.passed(PhaseWatch.Phase.INPUTS);
     context.waters.rise();
     context.standings.goBack(now);
+    context.standings.goOn(now);
     context.breakables.clear(now);
     context.timers.run();
     context.talk.goOn(now);

@@ -42,7 +42,8 @@ public final class Doors {
         Ref of = new Ref(Family.GATES, gate.getKey());
         int open = Gate.State.OPEN.ordinal();
         Gate it = gate.getValue();
-        doors.add(new Door(number, open, hand.seconds().value(), of, "", it.from(), it.to()));
+        double seconds = hand.seconds().value() + it.motion().seconds();
+        doors.add(new Door(number, open, seconds, of, "", it.from(), it.to()));
       }
       number++;
     }

@@ -27,6 +27,7 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.script.ToldReadings;
+import org.flintmoss.simulation.space.GateMotion;
 import org.flintmoss.simulation.state.Causes;
 
 /**
@@ -141,6 +142,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.ClockLeapt(world.read().leapt()));
     tell(news, new TrialMessage.ViewShown(id(mission.views(), world.told().view(seat))));
     tell(news, new TrialMessage.Things(things()));
+    tell(news, new TrialMessage.Moving(moving()));
     waterAndLight(news);
     return news;
   }
@@ -381,6 +383,21 @@ public final class PlayerFeed {
       gates.put(id, world.read().gate(number++));
     }
     return gates;
+  }
+
+  private SortedMap<String, TrialMessage.Moved> moving() {
+    SortedMap<String, TrialMessage.Moved> moving = new TreeMap<>();
+    int number = 0;
+    for (String id : mission.gates().keySet()) {
+      int gate = number++;
+      GateMotion of = world.read().gatesMoving();
+      if (of.moves(gate)) {
+        moving.put(
+            id,
+            new TrialMessage.Moved(of.from(gate), of.target(gate), of.since(gate), of.until(gate)));
+      }
+    }
+    return moving;
   }
 
   /** The ids of those of a family that are chosen by their numbers. */

@@ -37,6 +37,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.ZoneActs.class, name = "zoneActs"),
   @JsonSubTypes.Type(value = TrialMessage.Reads.class, name = "reads"),
   @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
+  @JsonSubTypes.Type(value = TrialMessage.Moving.class, name = "moving"),
   @JsonSubTypes.Type(value = TrialMessage.Things.class, name = "things"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
@@ -195,6 +196,19 @@ public sealed interface TrialMessage {
 
   /** How each gate stands, by its id. */
   record Gates(Map<String, Gate.State> gates) implements TrialMessage {}
+
+  /** The gates that are moving, by their ids. */
+  record Moving(Map<String, Moved> moving) implements TrialMessage {}
+
+  /**
+   * A gate that is moving.
+   *
+   * @param from how far open it was, 0 to 1
+   * @param to how far open it will be
+   * @param since the step at which it began
+   * @param until the step at which it will have come to rest
+   */
+  record Moved(double from, double to, int since, int until) {}
 
   /** The props and fixtures that are otherwise than they were set down, by id. */
   record Things(Map<String, Otherwise> things) implements TrialMessage {}

@@ -19,6 +19,7 @@ import org.flintmoss.mission.word.Word;
  * @param stands how it stands when play begins
  * @param stops what it stops as far as it is closed
  * @param hand who opens and closes it by hand
+ * @param motion how it goes from open to closed and back, and how long that takes
  */
 public record Gate(
     @Size(min = 1, max = 60) String name,
@@ -28,8 +29,26 @@ public record Gate(
     @Valid Level level,
     State stands,
     @Valid Stops stops,
-    @Valid Hand hand)
+    @Valid Hand hand,
+    @Valid Motion motion)
     implements Thing {
+  /**
+   * How a gate moves. It goes no further while somebody stands where it would be.
+   *
+   * @param seconds from open to closed, or back; 0 for at once
+   */
+  public record Motion(Way way, @DecimalMin("0") @DecimalMax("120") double seconds) {}
+
+  /** Which way a gate moves. */
+  public enum Way {
+    @JsonProperty("swings")
+    SWINGS,
+    @JsonProperty("slides")
+    SLIDES,
+    @JsonProperty("rises")
+    RISES
+  }
+
   /** How a gate stands. */
   public enum State {
     @Word("open")

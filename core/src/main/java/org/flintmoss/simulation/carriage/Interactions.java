@@ -244,7 +244,7 @@ public final class Interactions {
       return false;
     }
     if (of.fixture() < 0) {
-      boolean open = context.standings.gate(of.effect().gate()) == Gate.State.OPEN.ordinal();
+      boolean open = context.standings.meant(of.effect().gate()) == Gate.State.OPEN.ordinal();
       boolean opens = of.use().effect() instanceof Use.OpensGate;
       return open != opens && (opens || !context.standings.standsIn(of.effect().gate()));
     }

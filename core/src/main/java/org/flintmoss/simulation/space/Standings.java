@@ -38,6 +38,8 @@ public final class Standings {
   /** The state of each of all that changes; of a thing by {@link ChangingThings}. */
   private final Column.Ints states;
 
+  private final GateMotion moving;
+
   /** The same with where those lie that may move. */
   private Stand all;
 
@@ -67,6 +69,7 @@ public final class Standings {
     states = state.ints("standings", plan.obstacles().changing());
     System.arraycopy(plan.obstacles().states(), 0, states.at, 0, states.at.length);
     turned = state.steps("standingsTurned", 1);
+    moving = new GateMotion(context, this);
     backAt = state.steps("lookBackAt", states.at.length);
     backTo = state.ints("lookBackTo", states.at.length);
   }
@@ -125,7 +128,7 @@ public final class Standings {
       case Use.OpensGate _ -> set(effect.gate(), Gate.State.OPEN.ordinal(), cause, by);
       case Use.ClosesGate _ -> set(effect.gate(), Gate.State.CLOSED.ordinal(), cause, by);
       case Use.TurnsGate _ -> {
-        boolean open = effect.gate() >= 0 && gate(effect.gate()) == Gate.State.OPEN.ordinal();
+        boolean open = effect.gate() >= 0 && meant(effect.gate()) == Gate.State.OPEN.ordinal();
         set(effect.gate(), (open ? Gate.State.CLOSED : Gate.State.OPEN).ordinal(), cause, by);
       }
       case Use.LetsStand lets -> put(effect.thing(), lets.stands(), cause, by);
@@ -233,7 +236,7 @@ public final class Standings {
   }
 
   /** Whether somebody stands where one of those that change would be in the way. */
-  private boolean inTheWay(int number, int to) {
+  boolean inTheWay(int number, int to) {
     Plan plan = context.plan;
     Stand alone = plan.obstacles().alone(number, to);
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -262,22 +265,45 @@ public final class Standings {
     set(gate, Gate.State.OPEN.ordinal(), cause, by);
     if (steps > 0) {
       backTo.at[gate] = was;
-      backAt.at[gate] = context.now() + steps;
+      backAt.at[gate] = context.now() + steps + moving.steps(gate);
     }
   }
 
-  /** Sets how a gate stands from then on; through a unit, or -1 for nobody. */
+  /**
+   * Sets how a gate is to stand from then on; through a unit, or -1 for nobody. One that takes its
+   * time begins to move.
+   */
   public void set(int gate, int stands, int cause, int by) {
     if (gate >= 0) {
       backAt.at[gate] = 0;
+      moving.set(gate, stands, cause, by);
     }
-    if (gate >= 0 && states.at[gate] != stands) {
+  }
+
+  /** A gate has come to stand in a way. */
+  void stand(int gate, int stands, int cause, int by) {
+    if (states.at[gate] != stands) {
       states.at[gate] = stands;
       turned.at[0] = context.now();
       context.log(Causes.Kind.GATE, gate, stands, cause, by);
       context.touch(Wake.GATE, gate, by);
       context.space.reshape();
     }
+  }
+
+  /** How a gate stands, or will once it has come to rest. */
+  public int meant(int gate) {
+    return moving.meant(gate);
+  }
+
+  /** Phase 2: gates that move go on. */
+  public void goOn(int now) {
+    moving.move(now);
+  }
+
+  /** How gates move. */
+  public GateMotion moving() {
+    return moving;
   }
 
   /** Whether a thing is there and stops people as it looks now. */
