@@ -25,7 +25,7 @@ import { onGround } from "../document/shapes";
 import type { OpenMission } from "../document/store";
 import { firstOf, sure } from "../document/sure";
 import { nearestOnRim } from "../document/surfaces";
-import { BY_HAND } from "../families/gates";
+import { AT_ONCE, BY_HAND } from "../families/gates";
 import { DOOR, WINDOW } from "../families/plans";
 
 /** How wide new ramps and stairs are, metres. */
@@ -256,6 +256,7 @@ export function hangGate(open: OpenMission, building: string, door: string): str
       stands: "closed",
       stops: { movement: true, sight: true, shots: true, sound: 15 },
       hand: structuredClone(BY_HAND),
+      motion: { ...AT_ONCE },
     };
   });
   return `gates/${id}`;

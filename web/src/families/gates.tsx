@@ -23,6 +23,9 @@ const WAYS: { value: Gate["motion"]["way"]; word: string }[] = [
   { value: "rises", word: "rises" },
 ];
 
+/** How a gate moves that was just drawn. */
+export const AT_ONCE: Gate["motion"] = { way: "swings", seconds: 0 };
+
 /** A gate in play: how far open it is, 0 to 1, while it moves. */
 type GateNow = Gate & { openness?: number | undefined };
 
@@ -53,7 +56,7 @@ export const gates: Traits<"gates"> = {
       stands: "closed",
       stops: { ...SOLID },
       hand: { type: "nobody" },
-      motion: { way: "swings", seconds: 0 },
+      motion: { ...AT_ONCE },
     }),
     remembered: ["height", "stops", "hand", "motion"],
   },
