@@ -122,7 +122,7 @@ function Fields({ id, name }: FieldsProps) {
         says={(way) => `${name} ${way}`}
       />
       <Amount
-        label="Takes"
+        label="In"
         path={[...at, "motion", "seconds"]}
         unit="s"
         least={0}

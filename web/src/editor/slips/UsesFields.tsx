@@ -136,7 +136,7 @@ function Sentences({ path, label }: { path: Path; label: string }) {
   const phrases = usePhrases();
   if (!phrases) return null;
   const rows = [
-    ["It", phrases.makes, "made"],
+    ["Happens", phrases.makes, "made"],
     ["Offered", phrases.offers, "offered"],
     ["Does", phrases.effects, "effect"],
     ["Then it", phrases.turns, "turns"],
