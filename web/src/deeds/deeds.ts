@@ -24,10 +24,10 @@ import type { OpenMission } from "../document/store";
 import { copyWaypoints, removeWaypoint, waypointsOf } from "../document/strands";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
-import { isMember } from "../document/uses";
+import { isMember, isStanding } from "../document/uses";
 import { setDownOf, traitsOf } from "../families";
 import { followLines, withLines } from "../families/conveyor";
-import { restack, uprightOf } from "../families/stacks";
+import { restack, standAgain, uprightOf } from "../families/stacks";
 import type { Points } from "../families/traits";
 import { moveThings, placeOf, singles, turnAbout, verticesIn } from "../things/geometry";
 import { file } from "./folders";
@@ -323,6 +323,7 @@ export function removeAll(draft: Mission, refs: Ref[]): void {
   file(draft, there.map(key), null);
   unlabel(draft, there);
   const gone = new Set(there.map(key));
+  standAgain(before, draft, gone);
   forgetParts(draft, gone);
   for (const [id, { about }] of Object.entries(draft.todos)) {
     if (about.type === "thing" && gone.has(key(about.thing))) delete draft.todos[id];
@@ -351,12 +352,20 @@ function stillNames(draft: Mission, user: Ref, ref: Ref): boolean {
   return thing !== undefined && references(thing).some((it) => key(it.ref) === key(ref));
 }
 
+/** Whether a thing names another only as what it stands on. */
+function standsOn(mission: Mission, user: Ref, bearer: Ref): boolean {
+  return references(find(mission, user))
+    .filter(({ ref }) => key(ref) === key(bearer))
+    .every(({ path }) => isStanding(path));
+}
+
 /** The things that name any of these, apart from themselves and their members. */
 export function usersOf(mission: Mission, keys: string[]): Ref[] {
   const users = new Map<string, Ref>();
   for (const ref of keys.map(refOf)) {
     for (const user of usesOf(mission, ref)) {
-      if (!isMember(ref, user) && !keys.includes(key(user))) users.set(key(user), user);
+      const names = !isMember(ref, user) && !keys.includes(key(user));
+      if (names && !standsOn(mission, user, ref)) users.set(key(user), user);
     }
   }
   return [...users.values()];

@@ -4,7 +4,7 @@ import { draftDesk } from "../document/draftDesk";
 import type { Mission, Prop, Ref } from "../document/mission";
 import { sure } from "../document/sure";
 import { fromBelow, liftOf } from "../families/stacks";
-import { duplicate, move, remove } from "./deeds";
+import { askRemove, duplicate, move, remove, usersOf } from "./deeds";
 import { type Change, dragged, type Gesture, preview } from "./gesture";
 
 const sample = readFileSync("../core/src/main/resources/samples/blank.json", "utf8");
@@ -97,5 +97,17 @@ describe("things that stand on others", () => {
     expect(preview(mission, further).props.a?.scale).toBe(2);
     expect(dragged(mission, from, { x: 20, y: 20 }, false)).toMatchObject({ scale: 0.1 });
     expect(dragged(mission, from, { x: 90, y: 20 }, false)).toMatchObject({ scale: 10 });
+  });
+
+  it("stand on what bore the one that is deleted under them, and nobody is asked", () => {
+    open.edit("higher", (draft) => {
+      draft.props.d = crate(20.1, 20, prop("b"));
+    });
+    expect(usersOf(open.state.mission, ["props/b"])).toEqual([]);
+    askRemove(open, ["props/b"]);
+    expect(now("d").atop).toEqual({ type: "upon", thing: prop("a") });
+    askRemove(open, ["props/a"]);
+    expect(now("d").atop).toEqual({ type: "nothing" });
+    expect(open.state.mission.lost).toEqual({});
   });
 });

@@ -15,6 +15,11 @@ export function isMember(of: Ref, user: Ref): boolean {
   return members[of.family] === user.family;
 }
 
+/** Whether a path leads to on what a thing stands: deleted, it stands on what bore that. */
+export function isStanding(path: string[]): boolean {
+  return path[0] === "atop";
+}
+
 /** Every place that names any of some things, outside themselves; members are no uses. */
 export function placesOf(mission: Mission, refs: Ref[]): Use[] {
   const gone = new Set(refs.map(key));
@@ -26,7 +31,7 @@ export function placesOf(mission: Mission, refs: Ref[]): Use[] {
   }
   return [...holders.values()].flatMap((holder) =>
     references((mission[holder.family] as Record<string, unknown>)[holder.id])
-      .filter(({ ref }) => gone.has(key(ref)))
+      .filter(({ ref, path }) => gone.has(key(ref)) && !isStanding(path))
       .map(({ path }) => ({ holder, path })),
   );
 }

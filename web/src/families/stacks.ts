@@ -166,6 +166,23 @@ export function withStacks(mission: Mission, refs: Ref[]): Ref[] {
   return [...all].map(refOf);
 }
 
+/** Has things of a draft whose bearers are deleted stand on what bore those, or on the surface. */
+export function standAgain(before: Mission, draft: Mission, gone: ReadonlySet<string>): void {
+  for (const family of STACKED) {
+    for (const [id, thing] of Object.entries(before[family]) as [string, Upright][]) {
+      const now = uprightOf(draft, { family, id });
+      if (!now || thing.atop.type !== "upon") continue;
+      let atop: Upright["atop"] = thing.atop;
+      for (let storey = 0; atop.type === "upon" && storey < TALLEST; storey++) {
+        const { thing: bearer }: { thing: Ref } = atop;
+        if (!gone.has(`${bearer.family}/${bearer.id}`)) break;
+        atop = uprightOf(before, bearer)?.atop ?? { type: "nothing" };
+      }
+      if (atop !== thing.atop) now.atop = atop.type === "upon" ? { ...atop } : { type: "nothing" };
+    }
+  }
+}
+
 /** Has moved things stand on what they were dropped on, unless that came along with them. */
 export function restack(before: Mission, draft: Mission, moved: Ref[]): void {
   if (!moved.some(({ family }) => family === "props" || family === "fixtures")) return;
