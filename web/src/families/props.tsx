@@ -1,5 +1,5 @@
 import { useMission } from "../document/context";
-import { nameOf, type Prop } from "../document/mission";
+import { nameOf, type Prop, type ThingKind } from "../document/mission";
 import { sure } from "../document/sure";
 import { Group } from "../ui/controls";
 import { drawThing } from "./drawThing";
@@ -76,12 +76,20 @@ export const props: Traits<"props"> = {
         ? ` It takes ${Math.round(looks.cover * 100)} % off shots at those close behind it.`
         : "";
     const away = prop.stands === "gone" ? " It is not there until something puts it there." : "";
-    return `A ${kind.name.toLowerCase()} that stops ${stopped(looks.stops)}.${covers}${away}`;
+    return `A ${kind.name.toLowerCase()} that stops ${stopped(looks.stops)}.${covers}${loose(kind, prop.scale)}${away}`;
   },
   slip: [KindFields, Fields, "drops"],
   links: ["fixtures"],
   linked: "changes",
 };
+
+/** What a loose thing of some size weighs, and who moves it. */
+function loose({ hold }: ThingKind, scale: number): string {
+  if (hold.type === "fast") return "";
+  const mass = Math.round(hold.mass * scale ** 3 * 10) / 10;
+  const pushed = hold.pushed ? "pushed by people" : "not pushed by people";
+  return ` It is loose and weighs ${mass} kg; it is ${pushed} and carried by ${hold.carried}.`;
+}
 
 /** How a prop lies, and what the years have done to it. */
 function Fields({ id, name }: FieldsProps) {

@@ -8,6 +8,7 @@ import {
 } from "../document/mission";
 import { distanceTo } from "../document/shapes";
 import { sure } from "../document/sure";
+import { SPECKS } from "../drawing/sprites";
 import { appearanceOf, extentOf, kindOf, type Upright } from "./kinds";
 
 /** How many things stand on one another at most; what would be higher stands on the surface. */
@@ -40,7 +41,7 @@ const ASIDE = 3;
 
 /** A thing as it is drawn on a map of so many pixels a metre: what stands on others, aside. */
 export function aside<T extends Upright>(mission: Mission, thing: T, scale: number): T {
-  if (thing.atop.type !== "upon") return thing;
+  if (thing.atop.type !== "upon" || scale < SPECKS) return thing;
   const by = (ASIDE * storeyOf(mission, thing)) / scale;
   return { ...thing, position: { x: thing.position.x - by, y: thing.position.y + by } };
 }
