@@ -64,6 +64,7 @@ export interface PhraseBook {
   waits: Entry[];
   levels: Entry[];
   tasks: Entry[];
+  sentFrom: Entry[];
   makes: Entry[];
   effects: Entry[];
   needs: Entry[];

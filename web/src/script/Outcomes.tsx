@@ -4,13 +4,15 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { type Family, newId, type Objective, ordered } from "../document/mission";
 import { type PhraseBook, usePhrases } from "../document/phrases";
+import { sure } from "../document/sure";
+import { Chosen } from "../sentence/Chosen";
 import { Tree } from "../sentence/ConditionTree";
 import { LineMenu, Moves } from "../sentence/LineMenu";
 import { Variant } from "../sentence/Sentence";
 import { makeNew } from "../sentence/things";
 import { PinnedToken } from "../sentence/tokens";
 import { WordsField } from "../sentence/WordsToken";
-import { Button, Choice, TextBox, Tick } from "../ui/controls";
+import { Button, Choice, NumberBox, TextBox, Tick } from "../ui/controls";
 import { Bearers } from "./Bearers";
 import { EndsWhen } from "./EndsWhen";
 
@@ -147,6 +149,7 @@ export function Outcomes() {
               checked={it.offered}
               onTake={(to) => put(open, `Change ${it.name}`, ["calls", id, "offered"], to)}
             />
+            <CallFields id={id} />
             <p className="text-small text-quiet">
               Players who can send it find it in their list of calls; events can let them, or no
               longer.
@@ -292,5 +295,47 @@ function Slip(props: { family: Family; id: string; name: string; children: React
       </div>
       {props.children}
     </article>
+  );
+}
+
+/** Where a call is sent from, how often, and how soon again. */
+function CallFields({ id }: { id: string }) {
+  const open = useOpenMission();
+  const call = useMission((state) => sure(state.mission.calls, id));
+  const phrases = usePhrases();
+  const label = `Change ${call.name}`;
+  const at = ["calls", id];
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+      {phrases && (
+        <span className="flex flex-wrap items-center gap-x-1">
+          It is sent
+          <Chosen entries={phrases.sentFrom} path={[...at, "from"]} label={label} />
+        </span>
+      )}
+      <span className="flex items-center gap-1">
+        {call.times === 0 ? "any number of" : "at most"}
+        <NumberBox
+          label="How often it can be sent"
+          unit="times"
+          least={0}
+          most={1000000}
+          digits={0}
+          value={call.times}
+          onTake={(to) => put(open, label, [...at, "times"], Math.round(to))}
+        />
+      </span>
+      <span className="flex items-center gap-1">
+        and again after
+        <NumberBox
+          label="When it can be sent again"
+          unit="s"
+          least={0}
+          most={3600}
+          value={call.pause}
+          onTake={(to) => put(open, label, [...at, "pause"], to)}
+        />
+      </span>
+    </div>
   );
 }

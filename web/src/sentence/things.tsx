@@ -101,7 +101,14 @@ export function makeNew(
     }
     if (family === "calls") {
       const name = freshName(draft.calls, "Call");
-      draft.calls[id] = { name, order: orderAfter(draft.calls), offered: true };
+      draft.calls[id] = {
+        name,
+        order: orderAfter(draft.calls),
+        offered: true,
+        from: { type: "anywhere" },
+        times: 0,
+        pause: 0,
+      };
     }
     if (family === "speakers") {
       const name = freshName(draft.speakers, "Speaker");

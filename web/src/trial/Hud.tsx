@@ -167,7 +167,8 @@ export function Offers({ game, mission }: { game: Game; mission: Mission }) {
 /** What players can send at any time. */
 export function Calls({ game, mission }: { game: Game; mission: Mission }) {
   const offered = useStore(game.store, (state) => state.calls);
-  const calls = ordered(mission.calls).filter(([id]) => offered.includes(id));
+  const lacks = new Map(offered.map(({ id, lacks }) => [id, lacks]));
+  const calls = ordered(mission.calls).filter(([id]) => lacks.has(id));
   if (calls.length === 0) return null;
   return (
     <Part name="Calls" brief={calls.map(([, { name }]) => name).join(", ")}>
@@ -175,10 +176,12 @@ export function Calls({ game, mission }: { game: Game; mission: Mission }) {
         <button
           key={id}
           type="button"
-          className="block min-h-8 w-full border border-hud-line px-2 text-left text-hud-ink hover:bg-hud-hover"
+          className="block min-h-8 w-full border border-hud-line px-2 text-left text-hud-ink enabled:hover:bg-hud-hover"
+          disabled={typeof lacks.get(id) === "string"}
           onClick={() => game.act({ type: "call", call: id })}
         >
           {name}
+          {lacks.get(id) && <span className="text-hud-quiet text-small"> · {lacks.get(id)}</span>}
         </button>
       ))}
     </Part>

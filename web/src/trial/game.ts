@@ -16,6 +16,7 @@ import type {
   Moved,
   Note,
   Offer,
+  Offered,
   Player,
   Report,
   ShownObjective,
@@ -54,7 +55,7 @@ export interface TrialState {
   /** The ids of the markers that players see. */
   markers: string[];
   /** The ids of the calls that the player can send. */
-  calls: string[];
+  calls: Offered[];
   /** The ids of the effects that go on. */
   effects: string[];
   /** What can be begun from here, and what the player is at. */

@@ -17,6 +17,7 @@ export type {
   TrialMessageLogged as Entry,
   TrialMessageMoved as Moved,
   TrialMessageNote as Note,
+  TrialMessageOffered as Offered,
   TrialMessagePerson as Player,
   TrialMessageSeat as Seat,
   TrialMessageShownCourse as ShownCourse,

@@ -51,7 +51,7 @@ final class Defaults {
               "{'opens':%1$s,'done':%1$s,'fails':%1$s,'tally':{'type':'nothing'},'points':{'type':'nowhere'}}"
                   .formatted("{'type':'all','parts':{}}")),
           Map.entry("timers", "{'counts':'down'}"),
-          Map.entry("calls", "{'offered':true}"),
+          Map.entry("calls", "{'offered':true,'from':{'type':'anywhere'},'times':0,'pause':0}"),
           Map.entry("events", "{'firings':'dropped','listens':'fromStart','note':''}"));
 
   private static final String WAYPOINT =

@@ -145,12 +145,12 @@ final class Goals {
         for (Trigger trigger : program.triggers()) {
           if (trigger.of() == Trigger.Of.SENDS
               && meant(trigger, unit)
-              && world.told().offered(trigger.subject(), seat)) {
+              && world.told().canSend(trigger.subject(), seat)) {
             return trigger.subject();
           }
         }
         int call = unsent(program.when());
-        if (call >= 0 && world.told().offered(call, seat)) {
+        if (call >= 0 && world.told().canSend(call, seat)) {
           return call;
         }
       }

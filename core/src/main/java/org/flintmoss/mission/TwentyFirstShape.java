@@ -103,6 +103,7 @@ final class TwentyFirstShape {
       Migrations.each(of, family, it -> Migrations.type(it, "atop", "nothing"));
     }
     Migrations.each(of, "fixtures", TwentyFirstShape::uses);
+    Migrations.each(of, "calls", TwentyFirstShape::call);
     Migrations.each(
         of, "gates", gate -> gate.putObject("motion").put("way", "swings").put("seconds", 0));
     Migrations.each(of, "zones", zone -> Migrations.each(zone, "does", TwentyFirstShape::pushes));
@@ -112,6 +113,12 @@ final class TwentyFirstShape {
           of.path("props") instanceof ObjectNode there ? there : of.putObject("props");
       loads.properties().forEach(it -> props.set(it.getKey(), prop(it.getValue())));
     }
+  }
+
+  /** Calls were sent from anywhere, as often and as soon again as players liked. */
+  private static void call(ObjectNode call) {
+    Migrations.type(call, "from", "anywhere");
+    call.put("times", 0).put("pause", 0);
   }
 
   /** Whom and what a push takes, and what clears away. */

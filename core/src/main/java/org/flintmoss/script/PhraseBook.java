@@ -23,6 +23,7 @@ import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Wave;
@@ -69,6 +70,7 @@ public record PhraseBook(
     List<Entry> waits,
     List<Entry> levels,
     List<Entry> tasks,
+    List<Entry> sentFrom,
     List<Entry> makes,
     List<Entry> effects,
     List<Entry> needs,
@@ -145,6 +147,7 @@ public record PhraseBook(
         entries(Route.Wait.class),
         entries(Route.Level.class),
         entries(Route.Task.class),
+        entries(Call.From.class),
         entries(Use.Made.class),
         entries(Use.Effect.class),
         entries(Use.Need.class),

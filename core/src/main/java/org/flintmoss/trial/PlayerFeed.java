@@ -89,7 +89,7 @@ public final class PlayerFeed {
         changed(new TrialMessage.Objectives(objectives())).objectives(),
         gates(),
         ids(mission.markers(), marker -> world.told().marked(marker, seat)),
-        ids(mission.calls(), call -> world.told().offered(call, seat)),
+        changed(new TrialMessage.Calls(calls())).calls(),
         ids(mission.effects(), world.script()::goesOn),
         world.causes().from(0).stream().filter(this::isForSeat).map(this::note).toList());
   }
@@ -143,6 +143,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.ViewShown(id(mission.views(), world.told().view(seat))));
     tell(news, new TrialMessage.Things(things()));
     tell(news, new TrialMessage.Moving(moving()));
+    tell(news, new TrialMessage.Calls(calls()));
     waterAndLight(news);
     return news;
   }
@@ -151,7 +152,6 @@ public final class PlayerFeed {
   private void happened(List<TrialMessage> news) {
     boolean gates = false;
     boolean markers = false;
-    boolean calls = false;
     boolean effects = false;
     List<Causes.Entry> entries = world.causes().from(told);
     List<TrialMessage.Struck> strikes = fights.strikes(entries);
@@ -194,12 +194,10 @@ public final class PlayerFeed {
         case WENT_BACK -> {
           gates = true;
           markers = true;
-          calls = true;
           effects = true;
         }
         case GATE -> gates = true;
         case MARKER -> markers = true;
-        case OFFERED -> calls = true;
         case EFFECT -> effects = true;
         default -> {}
       }
@@ -211,10 +209,6 @@ public final class PlayerFeed {
     if (markers) {
       IntPredicate shown = marker -> world.told().marked(marker, seat);
       news.add(new TrialMessage.Markers(ids(mission.markers(), shown)));
-    }
-    if (calls) {
-      IntPredicate offered = call -> world.told().offered(call, seat);
-      news.add(new TrialMessage.Calls(ids(mission.calls(), offered)));
     }
     if (effects) {
       news.add(new TrialMessage.Effects(ids(mission.effects(), world.script()::goesOn)));
@@ -383,6 +377,14 @@ public final class PlayerFeed {
       gates.put(id, world.read().gate(number++));
     }
     return gates;
+  }
+
+  private List<TrialMessage.Offered> calls() {
+    List<String> ids = List.copyOf(mission.calls().keySet());
+    return IntStream.range(0, ids.size())
+        .filter(call -> world.told().offered(call, seat))
+        .mapToObj(call -> new TrialMessage.Offered(ids.get(call), world.told().lacks(call, seat)))
+        .toList();
   }
 
   private SortedMap<String, TrialMessage.Moved> moving() {

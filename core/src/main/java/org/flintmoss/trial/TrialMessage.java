@@ -88,7 +88,7 @@ public sealed interface TrialMessage {
       List<ShownObjective> objectives,
       Map<String, Gate.State> gates,
       List<String> markers,
-      List<String> calls,
+      List<Offered> calls,
       List<String> effects,
       List<Note> notes)
       implements TrialMessage {}
@@ -224,8 +224,15 @@ public sealed interface TrialMessage {
   /** The ids of the markers that the player sees. */
   record Markers(List<String> markers) implements TrialMessage {}
 
-  /** The ids of the calls that the player can send. */
-  record Calls(List<String> calls) implements TrialMessage {}
+  /** The calls that the player is offered. */
+  record Calls(List<Offered> calls) implements TrialMessage {}
+
+  /**
+   * A call that a player is offered.
+   *
+   * @param lacks why they cannot send it now; null if they can
+   */
+  record Offered(String id, @Nullable String lacks) {}
 
   /** The ids of the effects that go on. */
   record Effects(List<String> effects) implements TrialMessage {}

@@ -25,6 +25,7 @@ import org.flintmoss.mission.ground.Begins;
 import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
+import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.script.Speaker;
@@ -71,6 +72,7 @@ public final class SchemaWriter {
           Conversation.Length.class,
           Use.Effect.class,
           Use.Made.class,
+          Call.From.class,
           Use.Gift.class,
           Use.Need.class,
           Use.Offered.class,

@@ -14,6 +14,9 @@ public abstract class PlayerContext extends ArrivalContext {
   /** How players come along on courses. */
   public final Courses courses;
 
+  /** What players call. */
+  public final Calls calls;
+
   /** What players do. */
   public final PlayerInput playerInput;
 
@@ -23,6 +26,7 @@ public abstract class PlayerContext extends ArrivalContext {
     companions = new Companions(this);
     screens = new Screens(this);
     courses = new Courses(this);
+    calls = new Calls(this);
     playerInput = new PlayerInput(this);
   }
 }

@@ -7,7 +7,6 @@ import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.carriage.Packs;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Causes;
-import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
@@ -19,21 +18,12 @@ public final class PlayerInput {
   private final Companions companions;
   private final Packs packs;
 
-  /** How often each call has been sent. */
-  private final Column.Ints calls;
-
   PlayerInput(PlayerContext context) {
     this.context = context;
     paths = context.paths;
     interactions = context.interactions;
     companions = context.companions;
     packs = context.packs;
-    calls = context.state.ints("calls", context.plan.mission().calls().size());
-  }
-
-  /** How often a call was sent. */
-  public int calls(int call) {
-    return calls.at[call];
   }
 
   /** Takes what a seat does in a step. */
@@ -56,7 +46,10 @@ public final class PlayerInput {
       case Input.TakeUp _ -> packs.takeUp(unit);
       case Input.SetDown down -> packs.setDown(unit, item(down.item()));
       case Input.Consume consume -> packs.consume(unit, item(consume.item()));
-      case Input.Call call -> call(call.call(), command.seat(), unit);
+      case Input.Call call -> {
+        int number = context.plan.actors().index(new Ref(Family.CALLS, call.call()));
+        context.calls.send(number, command.seat(), unit);
+      }
       case Input.Companions companions ->
           this.companions.tell(unit, companions.tell(), context.now());
       case Input.Join _ -> {}
@@ -78,15 +71,6 @@ public final class PlayerInput {
         context.vitals.enter(unit);
         context.touch(Wake.VITALS, unit, unit);
       }
-    }
-  }
-
-  private void call(String id, int seat, int unit) {
-    int call = context.plan.actors().index(new Ref(Family.CALLS, id));
-    if (call >= 0 && context.screens.offered(call, seat)) {
-      calls.at[call]++;
-      context.log(Causes.Kind.CALLED, unit, call, -1);
-      context.touch(Wake.CALL, call, unit);
     }
   }
 

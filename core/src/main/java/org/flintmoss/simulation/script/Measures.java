@@ -296,7 +296,7 @@ public enum Measures implements Measure {
           .in(Condition.Said.class)),
   /** How often the call was sent. */
   CALLED(
-      ofMission((context, call) -> context.playerInput.calls(call))
+      ofMission((context, call) -> context.calls.sent(call))
           .wokenBy(Wake.CALL)
           .in(Condition.Called.class)),
   /** The ordinal of the gate's state. */

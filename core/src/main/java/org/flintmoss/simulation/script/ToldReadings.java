@@ -109,8 +109,18 @@ public final class ToldReadings {
         courses.next(course, unit));
   }
 
-  /** Whether a seat can send a call, by its number. */
+  /** Whether a seat is offered a call, by its number. */
   public boolean offered(int call, int seat) {
     return context.screens.offered(call, seat);
+  }
+
+  /** Whether a seat can send a call now. */
+  public boolean canSend(int call, int seat) {
+    return context.calls.ready(call, seat);
+  }
+
+  /** Why a seat cannot send a call now that it is offered, in a few words; null if it can. */
+  public String lacks(int call, int seat) {
+    return context.calls.lacks(call, context.plan.seat(seat));
   }
 }

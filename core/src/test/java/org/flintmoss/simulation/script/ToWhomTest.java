@@ -220,13 +220,13 @@ class ToWhomTest {
                     "{'type':'withdrawCall','call':%s,'to':%s}"
                         .formatted(ref("calls", "c"), EVERYBODY)));
     call(world, 0, 1, 2);
-    assertThat(Inside.of(world).playerInput.calls(0)).isZero();
+    assertThat(Inside.of(world).calls.sent(0)).isZero();
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(Inside.of(world).playerInput.calls(0)).isEqualTo(1);
+    assertThat(Inside.of(world).calls.sent(0)).isEqualTo(1);
     Stage.steps(world, 20);
     call(world, 0, 1, 2);
-    assertThat(Inside.of(world).playerInput.calls(0)).isEqualTo(1);
+    assertThat(Inside.of(world).calls.sent(0)).isEqualTo(1);
   }
 
   private static Stage talk() {
