@@ -157,7 +157,11 @@ class PlayerFeedTest {
         .putObject("c")
         .put("name", "Light it")
         .put("order", "a0")
-        .put("offered", false);
+        .put("offered", false)
+        .put("times", 0)
+        .put("pause", 0)
+        .putObject("from")
+        .put("type", "anywhere");
     ((ObjectNode) document.get("objectives"))
         .set(
             "own",
@@ -205,7 +209,13 @@ class PlayerFeedTest {
   @Test
   void whatIsForOnePlayerIsNotEvenInTheBytesOfAnother() {
     List<String> own =
-        List.of("Not a word.", "[\"m\",\"the-lamp\"]", "[\"c\"]", "Fuse", "\"bay\"", "Yours alone");
+        List.of(
+            "Not a word.",
+            "[\"m\",\"the-lamp\"]",
+            "{\"id\":\"c\"",
+            "Fuse",
+            "\"bay\"",
+            "Yours alone");
     assertThat(everything(forTwo(), 1)).contains(own);
     assertThat(everything(forTwo(), 0)).doesNotContain(own);
   }
