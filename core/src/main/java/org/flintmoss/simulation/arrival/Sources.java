@@ -46,7 +46,7 @@ public final class Sources {
       places[source] =
           Roster.places(plan.mission(), zones.get(of.zone()), of.key()).stream()
               .mapToInt(plan.actors()::thing)
-              .filter(context.movement.things()::loose)
+              .filter(context.movement.things().handling()::loose)
               .toArray();
     }
     next = context.state.steps("bringsForthNext", all.length);
@@ -78,12 +78,12 @@ public final class Sources {
     double y = at.y() + context.space.carriedNorth(of.zone());
     double foot = plan.decks().height(surface(of.zone(), x, y), x, y);
     boolean within = x >= 0 && y >= 0 && x <= plan.ground().width() && y <= plan.ground().height();
-    if (thing >= 0 && within && context.movement.things().room(thing, x, y, foot)) {
+    if (thing >= 0 && within && context.movement.things().handling().room(thing, x, y, foot)) {
       brought.at[source]++;
       next.at[source] = now + Script.steps(of.slots().at(work.every()));
       int entry = context.log(Causes.Kind.BROUGHT_FORTH, thing, of.zone(), -1);
       context.breakables.mend(thing, entry, -1);
-      context.movement.things().lay(thing, x, y, foot, entry, -1);
+      context.movement.things().handling().lay(thing, x, y, foot, entry, -1);
     }
   }
 

@@ -182,7 +182,7 @@ public final class Movement {
     double fromY = body.y(unit);
     paths.goOn(unit);
     press(unit);
-    thingMotion.begin(unit);
+    thingMotion.shoves().begin(unit);
     double step = speed(unit) * Plan.STEP;
     if (context.holding.led(unit)) {
       goAlong(unit, step);
@@ -354,7 +354,7 @@ public final class Movement {
     boolean swims =
         !context.space.navigationMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
-    speed *= context.packs.pace(unit) * currents.pace(unit) * thingMotion.pace(unit);
+    speed *= context.packs.pace(unit) * currents.pace(unit) * thingMotion.shoves().pace(unit);
     speed *= context.holding.pace(unit);
     NavigationMap map = context.space.navigationMap(unit);
     context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
@@ -457,7 +457,7 @@ public final class Movement {
     if (!step(unit, map, dx, dy) && !(stuck && struggle(unit, dx, dy)) && !step(unit, map, dx, 0)) {
       step(unit, map, 0, dy);
     }
-    thingMotion.shove(unit);
+    thingMotion.shoves().shove(unit);
     pushOut(unit, map, fromX, fromY);
   }
 

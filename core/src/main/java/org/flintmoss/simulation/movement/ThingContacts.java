@@ -58,6 +58,11 @@ final class ThingContacts {
   private final double widest;
   private int seen = -1;
 
+  /** The things that one may touch in its turn. */
+  private final int[] beside;
+
+  private int many;
+
   /** Those near to one, for each one that is pushed by another. */
   private final int[][] near = new int[ROW + 1][];
 
@@ -77,6 +82,7 @@ final class ThingContacts {
     squares = new ThingSquares(many, SQUARE);
     all = context.standings.all();
     fixed = all.with(plan.obstacles().open().lying());
+    beside = new int[many];
     x = new double[many];
     y = new double[many];
     foot = new double[many];
@@ -157,10 +163,23 @@ final class ThingContacts {
     return itsFoot + height > foot[other] + SLACK && top(other) > itsFoot + SLACK;
   }
 
-  /**
-   * The highest of some things that bears another at a point and reaches no higher; -1 for none.
-   */
-  int bearer(int thing, double highest, int[] beside, int many) {
+  /** Gathers the things that one may touch in its turn. */
+  void gather(int thing, double reach) {
+    many = near(thing, x[thing], y[thing], reach, beside);
+  }
+
+  /** How many the thing may touch for which they were gathered last. */
+  int beside() {
+    return many;
+  }
+
+  /** One of those, rising. */
+  int beside(int number) {
+    return beside[number];
+  }
+
+  /** The highest of those that bears a thing and reaches no higher; -1 for none. */
+  int loosely(int thing, double highest) {
     int best = -1;
     for (int i = 0; i < many; i++) {
       int other = beside[i];
@@ -202,6 +221,11 @@ final class ThingContacts {
   /** How high a thing reaches, metres above the zero of heights. */
   double top(int thing) {
     return foot[thing] + tall[thing];
+  }
+
+  /** Moves a thing as far as it gets among those that were gathered for it. */
+  void slide(int thing, double dx, double dy) {
+    slide(thing, dx, dy, beside, many);
   }
 
   /** Moves a thing among some others as far as it gets. */

@@ -1,33 +1,20 @@
 package org.flintmoss.simulation.movement;
 
 import java.util.Arrays;
-import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.ground.Setting;
-import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.MovableTable;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.ThingPlaces;
 import org.flintmoss.simulation.state.Bearings;
-import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.Rows;
-import org.flintmoss.terrain.Decks;
-import org.flintmoss.terrain.Obstacles;
 
 /**
  * Phase 6: things slide down slopes, fall, float, are carried along and pushed. What has not moved
  * for a while is asleep: it is only tried now and then, and ways go round it.
  */
 public final class ThingMotion {
-  private static final double GRAVITY = 9.81;
-
-  /** The fastest that things fall, and that they sink in water, metres a second. */
-  private static final double FALLS = 20;
-
-  private static final double SINKS = 1.5;
-
-  /** The fastest that things come up in water, metres a second. */
-  private static final double BOBS = 0.8;
+  static final double GRAVITY = 9.81;
 
   /** What is left each step of the speed of what floats. */
   private static final double DRAG = 0.9;
@@ -39,7 +26,7 @@ public final class ThingMotion {
   private static final double THROWN = 5;
 
   /** Who moves by less in a step stands still, metres. */
-  private static final double STILL = 0.001;
+  static final double STILL = 0.001;
 
   /** After so many steps without moving a thing falls asleep. */
   private static final int ASLEEP = 10;
@@ -49,9 +36,6 @@ public final class ThingMotion {
 
   /** How near to a thing that moves others wake, metres. */
   private static final double WAKES = 0.03;
-
-  /** Over how far the slope under a thing is measured, metres. */
-  private static final double SPAN = 0.5;
 
   /** The fastest that what overlaps is parted, metres a step. */
   private static final double PARTS = 0.05;
@@ -65,6 +49,9 @@ public final class ThingMotion {
   private final ThingPlaces places;
   private final ThingContacts contacts;
   private final Currents currents;
+  private final ThingFall fall;
+  private final Shoves shoves;
+  private final Handling handling;
 
   /** How fast each moves by itself: metres a second east, north and up, by threes. */
   private final Column.Doubles speeds;
@@ -72,28 +59,14 @@ public final class ThingMotion {
   /** For how many steps each has not moved. */
   private final Column.Ints still;
 
-  /** The mass that each unit pushed in its last step, kilograms. */
-  private final Column.Doubles pushing;
-
-  /** The same of the unit that began its step last, as it did. */
-  private double pushedLately;
-
   /** The things beside one that moves, for each storey of those that are carried along. */
   private final int[][] beside;
-
-  /** How many are beside the one whose turn it is. */
-  private int many;
 
   /** Whether anything has come to stand otherwise since the last step. */
   private boolean stirred;
 
   /** In which of so many steps one that is asleep is tried. */
   private final int[] turns;
-
-  /** The slope under a thing: metres up for a metre east, and north. */
-  private double slopeEast;
-
-  private double slopeNorth;
 
   ThingMotion(MovementContext context, Currents currents) {
     this.context = context;
@@ -104,8 +77,10 @@ public final class ThingMotion {
     contacts = new ThingContacts(context);
     speeds = context.state.doubles("thingSpeeds", Rows.of(table.many()).wide(3));
     still = context.state.ints("thingStill", table.many());
-    pushing = context.state.doubles("pushing", Rows.of(plan.units()));
-    beside = new int[TALLEST + 3][];
+    fall = new ThingFall(context, contacts, speeds);
+    shoves = new Shoves(context, this, contacts);
+    handling = new Handling(context, this, contacts);
+    beside = new int[TALLEST + 2][];
     turns = new int[table.many()];
     for (int thing = 0; thing < turns.length; thing++) {
       turns[thing] = (int) ((TRIED - (table.who(thing) & 0xFFFF) % TRIED) % TRIED);
@@ -116,6 +91,16 @@ public final class ThingMotion {
   /** What is worked out from the state is worked out anew. */
   public void forget() {
     contacts.enterAll();
+  }
+
+  /** How people push things. */
+  Shoves shoves() {
+    return shoves;
+  }
+
+  /** What the script and spawners do with things. */
+  public Handling handling() {
+    return handling;
   }
 
   /** Whether a thing moves, or may at any moment. */
@@ -163,11 +148,11 @@ public final class ThingMotion {
     double east = currents.east();
     double north = currents.north();
     boolean pushed = east != 0 || north != 0 || currents.up() != 0;
-    if (!awake(thing) && !stirred && !pushed && borne(thing) && !lifts(thing)) {
+    if (!awake(thing) && !stirred && !pushed && borne(thing) && !fall.lifts(thing)) {
       return;
     }
-    many = near(thing, x, y, Math.sqrt(east * east + north * north));
-    boolean stands = rise(thing, currents.up());
+    gather(thing, Math.sqrt(east * east + north * north));
+    boolean stands = fall.rise(thing, currents.up());
     if (table.loose(thing) != null) {
       go(thing, east, north, stands);
     }
@@ -175,13 +160,13 @@ public final class ThingMotion {
   }
 
   /** Gathers what is beside a thing, as far off as it may go when it is pushed with a speed. */
-  private int near(int thing, double x, double y, double pushed) {
+  void gather(int thing, double pushed) {
     double east = speeds.at[3 * thing];
     double north = speeds.at[3 * thing + 1];
     double drift = context.air.wind().speed() * LEEWAY;
     double speed = pushed + Math.sqrt(east * east + north * north) + drift;
     double reach = table.radius(thing) + (speed + GRAVITY * Plan.STEP) * Plan.STEP + PARTS + WAKES;
-    return contacts.near(thing, x, y, reach, beside(0));
+    contacts.gather(thing, reach);
   }
 
   private void beCarried(int thing) {
@@ -191,113 +176,11 @@ public final class ThingMotion {
     double foot = places.foot(of);
     Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
     places.bear(thing, -1);
+    gather(thing, 0);
     context.holding.follow(thing);
     contacts.enter(thing);
-    many = near(thing, x, y, 0);
     settle(thing, x, y, foot);
     still.at[thing] = 0;
-  }
-
-  /** Falls, floats or is lifted; answers whether it then stands on something. */
-  private boolean rise(int thing, double up) {
-    double foot = contacts.foot(thing);
-    double bottom = bottom(thing);
-    double level = context.waters.levels(0);
-    double tall = contacts.tall(thing);
-    double rest = floats(thing) ? Math.max(bottom, level - table.draught(thing)) : bottom;
-    double speed = speeds.at[3 * thing + 2];
-    double to;
-    if (up > 0) {
-      speed = up;
-      to = foot + up * Plan.STEP;
-    } else if (speed > 0 || foot > rest + ThingContacts.SLACK || (foot > rest && rest > bottom)) {
-      double least = foot < level ? -SINKS : -FALLS;
-      speed = Math.max(least, speed - GRAVITY * Plan.STEP);
-      to = Math.max(rest, foot + speed * Plan.STEP);
-    } else {
-      to = foot < bottom ? bottom : Math.min(rest, foot + BOBS * Plan.STEP);
-      to = rest > bottom ? to : rest;
-    }
-    boolean roof =
-        to > foot + STILL
-            && plan.decks().between(contacts.x(thing), contacts.y(thing), foot + tall, to + tall)
-                != Decks.ANY;
-    to = roof ? foot : to;
-    if (to == rest && up <= 0 && speed <= 0) {
-      land(thing, -speed);
-      speed = 0;
-    }
-    speeds.at[3 * thing + 2] = speed + 0.0;
-    if (to != foot) {
-      contacts.lay(thing, contacts.x(thing), contacts.y(thing), to);
-    }
-    return up <= 0 && to <= bottom + ThingContacts.SLACK;
-  }
-
-  /** Points of harm for each metre a second above what a thing bears without, as it lands. */
-  private static final double BREAKS = 10;
-
-  private static final double UNHURT = 3;
-
-  /** What comes down slower than this has not fallen, metres a second. */
-  private static final double FALLEN = 1;
-
-  private void land(int thing, double speed) {
-    int of = table.thing(thing);
-    if (speed > FALLEN) {
-      context.log(Causes.Kind.LANDED, of, -1, -1);
-    }
-    if (speed > UNHURT) {
-      context.breakables.hurt(of, (speed - UNHURT) * BREAKS, HarmSort.BARE, -1, -1);
-    }
-  }
-
-  /** How high what is under a thing reaches; whether that is another thing is noted. */
-  private double bottom(int thing) {
-    double x = contacts.x(thing);
-    double y = contacts.y(thing);
-    double highest = contacts.foot(thing) + ThingContacts.SLACK;
-    int deck = plan.decks().below(x, y, highest);
-    double surface = plan.decks().height(deck, x, y);
-    double top = bearer(thing, highest);
-    boolean borne = top >= surface;
-    places.bear(thing, borne ? bearer : -1);
-    slope(borne ? Decks.ANY : deck, x, y);
-    return borne ? top : surface;
-  }
-
-  /** Notes how steep a surface is at a point; what bears a thing is level. */
-  private void slope(int deck, double x, double y) {
-    if (deck == Decks.GROUND) {
-      slopeEast = plan.ground().risesEast(x, y);
-      slopeNorth = plan.ground().risesNorth(x, y);
-    } else {
-      slopeEast = deck < 0 ? 0 : slope(deck, x - SPAN / 2, y, x + SPAN / 2, y);
-      slopeNorth = deck < 0 ? 0 : slope(deck, x, y - SPAN / 2, x, y + SPAN / 2);
-    }
-  }
-
-  /** The thing that bears the one that was asked for last, by its number among all; -1 for none. */
-  private int bearer;
-
-  /** How high the highest thing reaches that bears one; below all where none does. */
-  private double bearer(int thing, double highest) {
-    int loose = contacts.bearer(thing, highest, beside(0), many);
-    Obstacles.Bearer fast = contacts.bearer(thing, highest);
-    double top = loose < 0 ? Double.NEGATIVE_INFINITY : contacts.top(loose);
-    bearer = loose < 0 ? -1 : table.thing(loose);
-    if (fast != null && fast.top() > top) {
-      bearer = plan.actors().thing(fast.of());
-      top = fast.top();
-    }
-    return top;
-  }
-
-  private double slope(int deck, double x, double y, double toX, double toY) {
-    boolean over = plan.decks().over(deck, x, y) && plan.decks().over(deck, toX, toY);
-    return over
-        ? (plan.decks().height(deck, toX, toY) - plan.decks().height(deck, x, y)) / SPAN
-        : 0;
   }
 
   /** Goes where it slides and is pushed to. */
@@ -321,8 +204,7 @@ public final class ThingMotion {
     double ownEast = speeds.at[3 * thing];
     double ownNorth = speeds.at[3 * thing + 1];
     part(thing);
-    contacts.slide(
-        thing, (east + ownEast) * Plan.STEP, (north + ownNorth) * Plan.STEP, beside(0), many);
+    contacts.slide(thing, (east + ownEast) * Plan.STEP, (north + ownNorth) * Plan.STEP);
     double goneEast = (contacts.x(thing) - x) / Plan.STEP;
     double goneNorth = (contacts.y(thing) - y) / Plan.STEP;
     boolean left = stands && !follow(thing, x, y);
@@ -338,15 +220,6 @@ public final class ThingMotion {
     speeds.at[3 * thing + 1] = north * share + 0.0;
   }
 
-  /** Whether the water lifts a thing from where it lies. */
-  private boolean lifts(int thing) {
-    return floats(thing) && context.waters.levels(0) - table.draught(thing) > contacts.foot(thing);
-  }
-
-  private boolean floats(int thing) {
-    return table.loose(thing) != null && table.draught(thing) < contacts.tall(thing);
-  }
-
   /**
    * Gathers speed down a slope and loses it by friction: of gravity the sine of the slope pulls,
    * and the cosine times the tangent of the grip holds back.
@@ -354,6 +227,8 @@ public final class ThingMotion {
   private void slip(int thing) {
     double east = speeds.at[3 * thing];
     double north = speeds.at[3 * thing + 1];
+    double slopeEast = fall.slopeEast();
+    double slopeNorth = fall.slopeNorth();
     double steep = Math.sqrt(slopeEast * slopeEast + slopeNorth * slopeNorth);
     double grip = table.grip(thing);
     // The square of the cosine of the slope: once for the force, once as it is seen from above.
@@ -365,7 +240,7 @@ public final class ThingMotion {
     }
     double speed = Math.sqrt(east * east + north * north);
     double kept = Math.max(0, speed - grip * level * GRAVITY * Plan.STEP);
-    double share = speed == 0 ? 0 : Math.min(FALLS, kept) / speed;
+    double share = speed == 0 ? 0 : Math.min(ThingFall.FALLS, kept) / speed;
     speeds.at[3 * thing] = east * share + 0.0;
     speeds.at[3 * thing + 1] = north * share + 0.0;
   }
@@ -375,11 +250,10 @@ public final class ThingMotion {
     if (!contacts.solid(thing)) {
       return;
     }
-    int[] beside = beside(0);
     double east = 0;
     double north = 0;
-    for (int i = 0; i < many; i++) {
-      int other = beside[i];
+    for (int i = 0; i < contacts.beside(); i++) {
+      int other = contacts.beside(i);
       double overlap = contacts.overlap(thing, other, contacts.x(thing), contacts.y(thing));
       if (overlap > STILL) {
         double dx = contacts.x(thing) - contacts.x(other);
@@ -392,7 +266,7 @@ public final class ThingMotion {
       }
     }
     if (east != 0 || north != 0) {
-      contacts.slide(thing, east, north, beside, many);
+      contacts.slide(thing, east, north);
     }
   }
 
@@ -405,7 +279,7 @@ public final class ThingMotion {
     }
     double foot = contacts.foot(thing);
     double reach = ThingContacts.SLACK + Math.sqrt(dx * dx + dy * dy);
-    double bottom = bottomWithin(thing, foot + reach);
+    double bottom = fall.bottomWithin(thing, foot + reach);
     if (bottom < foot - reach) {
       return false;
     }
@@ -415,16 +289,8 @@ public final class ThingMotion {
     return true;
   }
 
-  private double bottomWithin(int thing, double highest) {
-    double x = contacts.x(thing);
-    double y = contacts.y(thing);
-    int deck = plan.decks().below(x, y, highest);
-    double surface = plan.decks().height(deck, x, y);
-    return Math.max(surface, bearer(thing, highest - ThingContacts.SLACK));
-  }
-
   /** Carries along what stands on a thing, and wakes what touches it where it has gone from. */
-  private void settle(int thing, double fromX, double fromY, double fromFoot) {
+  void settle(int thing, double fromX, double fromY, double fromFoot) {
     double dx = contacts.x(thing) - fromX;
     double dy = contacts.y(thing) - fromY;
     double rise = contacts.foot(thing) - fromFoot;
@@ -468,9 +334,8 @@ public final class ThingMotion {
   }
 
   private void wake(double x, double y, double radius) {
-    int[] beside = beside(0);
-    for (int i = 0; i < many; i++) {
-      int other = beside[i];
+    for (int i = 0; i < contacts.beside(); i++) {
+      int other = contacts.beside(i);
       double dx = contacts.x(other) - x;
       double dy = contacts.y(other) - y;
       double touches = radius + table.radius(other) + WAKES;
@@ -478,6 +343,18 @@ public final class ThingMotion {
         still.at[other] = 0;
       }
     }
+  }
+
+  /**
+   * Has a thing go off with a speed, metres a second east, north and up, and wakes what it touched
+   * where it was.
+   */
+  void goOff(int thing, double fromX, double fromY, double east, double north, double up) {
+    speeds.at[3 * thing] = east + 0.0;
+    speeds.at[3 * thing + 1] = north + 0.0;
+    speeds.at[3 * thing + 2] = up + 0.0;
+    still.at[thing] = 0;
+    wake(fromX, fromY, table.radius(thing));
   }
 
   /** Room for those beside one, for each storey of a stack that is carried along. */
@@ -498,137 +375,5 @@ public final class ThingMotion {
       }
     }
     return false;
-  }
-
-  /** Whether a thing can be moved about: by itself, not only with what bears it. */
-  public boolean loose(int of) {
-    return table.movable(of) >= 0 && table.loose(table.movable(of)) != null;
-  }
-
-  /**
-   * Puts a loose thing on the surface at a point; it comes back if it was gone.
-   *
-   * @param deck the surface; {@link Decks#ANY} for the highest
-   */
-  public void put(int of, int deck, double x, double y, int cause, int by) {
-    if (loose(of)) {
-      context.log(Causes.Kind.SHIFTED, of, 0, cause, by);
-      int on = deck == Decks.ANY ? plan.decks().highest(x, y, 0) : deck;
-      lay(of, x, y, plan.decks().height(on, x, y), cause, by);
-    }
-  }
-
-  /** Has a loose thing lie at a point, at rest; it comes back if it was gone. */
-  public void lay(int of, double x, double y, double foot, int cause, int by) {
-    int thing = table.movable(of);
-    double fromX = places.x(of);
-    double fromY = places.y(of);
-    contacts.refresh();
-    many = near(thing, fromX, fromY, 0);
-    context.holding.free(thing);
-    context.standings.put(of, Standing.THERE, cause, by);
-    Arrays.fill(speeds.at, 3 * thing, 3 * thing + 3, 0);
-    places.lay(thing, x, y, foot);
-    contacts.enter(thing);
-    still.at[thing] = 0;
-    wake(fromX, fromY, table.radius(thing));
-  }
-
-  /** Whether a loose thing would be in the way of nothing and nobody at a point. */
-  public boolean room(int of, double x, double y, double foot) {
-    int thing = table.movable(of);
-    double radius = table.radius(thing);
-    double tall = places.height(thing);
-    contacts.refresh();
-    int[] beside = beside(0);
-    int many = contacts.near(thing, x, y, radius, beside);
-    for (int i = 0; i < many; i++) {
-      int other = beside[i];
-      double apart = table.radius(other) + radius;
-      if (contacts.solid(other) && contacts.level(foot, tall, other)) {
-        double dx = places.x(table.thing(other)) - x;
-        double dy = places.y(table.thing(other)) - y;
-        if (dx * dx + dy * dy < apart * apart) {
-          return false;
-        }
-      }
-    }
-    for (int unit = 0; unit < plan.units(); unit++) {
-      if (context.vitals.lives(unit)
-          && context.space.distance(unit, x, y) < radius + plan.kind(unit).radius()
-          && Math.abs(context.space.feet(unit) - foot) < tall + plan.kind(unit).eye()) {
-        return false;
-      }
-    }
-    return plan.obstacles().clear(x, y, radius, foot, tall, context.standings.without(of));
-  }
-
-  /** Throws a loose thing off with a speed, metres a second east, north and up. */
-  public void fling(int of, double east, double north, double up, int cause, int by) {
-    int thing = table.movable(of);
-    if (!loose(of) || !places.there(thing)) {
-      return;
-    }
-    context.holding.free(thing);
-    context.log(Causes.Kind.SHIFTED, of, 1, cause, by);
-    speeds.at[3 * thing] = east + 0.0;
-    speeds.at[3 * thing + 1] = north + 0.0;
-    speeds.at[3 * thing + 2] = up + 0.0;
-    still.at[thing] = 0;
-    contacts.refresh();
-    many = near(thing, places.x(of), places.y(of), 0);
-    wake(places.x(of), places.y(of), table.radius(thing));
-  }
-
-  /** A unit begins its step: what it pushed in the last one leaves it less of its pace. */
-  void begin(int unit) {
-    pushedLately = pushing.at[unit];
-    pushing.at[unit] = 0;
-  }
-
-  /**
-   * The share of its pace that is left to the unit that began its step last: of what it can push,
-   * what it does not.
-   */
-  double pace(int unit) {
-    return pushedLately == 0 ? 1 : 1 - pushedLately / plan.kind(unit).pushes();
-  }
-
-  /** A unit that walks pushes what it touches before it, if it weighs less in all than it can. */
-  void shove(int unit) {
-    double strength = plan.kind(unit).pushes();
-    if (table.many() == 0 || strength == 0) {
-      return;
-    }
-    double x = context.body.x(unit);
-    double y = context.body.y(unit);
-    double feet = context.space.feet(unit);
-    contacts.refresh();
-    int[] beside = beside(TALLEST + 2);
-    int found = contacts.near(-1, x, y, plan.kind(unit).radius(), beside);
-    for (int i = 0; i < found; i++) {
-      int thing = beside[i];
-      boolean pushed = table.loose(thing) != null && table.loose(thing).pushed();
-      if (pushed && contacts.solid(thing) && contacts.level(feet, plan.kind(unit).eye(), thing)) {
-        shove(unit, thing, strength);
-      }
-    }
-  }
-
-  private void shove(int unit, int thing, double strength) {
-    int of = table.thing(thing);
-    double dx = places.x(of) - context.body.x(unit);
-    double dy = places.y(of) - context.body.y(unit);
-    double far = Math.sqrt(dx * dx + dy * dy);
-    double overlap = plan.kind(unit).radius() + table.radius(thing) - far;
-    if (overlap > 0 && far > 0) {
-      double fromX = places.x(of);
-      double fromY = places.y(of);
-      double foot = places.foot(of);
-      many = near(thing, fromX, fromY, 0);
-      double mass = contacts.push(thing, dx / far * overlap, dy / far * overlap, strength);
-      pushing.at[unit] = Math.max(pushing.at[unit], mass);
-      settle(thing, fromX, fromY, foot);
-    }
   }
 }

@@ -58,7 +58,8 @@ public final class Clearing {
   private void sweep(int zone) {
     for (int movable = 0; movable < plan.movables().many(); movable++) {
       int thing = plan.movables().thing(movable);
-      if (context.movement.things().loose(thing) && context.thingPlaces.inside(thing, zone)) {
+      if (context.movement.things().handling().loose(thing)
+          && context.thingPlaces.inside(thing, zone)) {
         context.holding.free(movable);
         int entry = context.log(Causes.Kind.SWEPT, thing, zone, -1);
         context.standings.put(thing, Standing.GONE, entry, -1);

@@ -142,7 +142,7 @@ final class ThingDeeds {
       double x = doing.context.space.spotX(spot);
       double y = doing.context.space.spotY(spot);
       int deck = doing.context.space.spotDeck(spot);
-      doing.context.movement.things().put(thing, deck, x, y, doing.cause, doing.by);
+      doing.context.movement.things().handling().put(thing, deck, x, y, doing.cause, doing.by);
     }
   }
 
@@ -158,6 +158,7 @@ final class ThingDeeds {
           .context
           .movement
           .things()
+          .handling()
           .fling(thing, dx * speed, dy * speed, doing.at(it.rise()), doing.cause, doing.by);
     }
   }
