@@ -17,7 +17,7 @@ import type { Points } from "./traits";
 /** Half of how wide a conveyor is drawn, metres. */
 const HALF = 0.75;
 
-/** A bend is drawn out no farther than so many times half the width. */
+/** The rim of a bend lies at most this many half widths from the line. */
 const SHARPEST = 2;
 
 /** What a zone is like that does something to everybody, always and silently. */

@@ -39,7 +39,7 @@ export function storeyOf(mission: Mission, thing: Upright): number {
 /** How far each storey of a stack is drawn aside of the one below, so that that is seen, pixels. */
 const ASIDE = 3;
 
-/** A thing as it is drawn on a map of so many pixels a metre: what stands on others, aside. */
+/** Moves a thing that stands on others aside, as the map draws it; the scale is pixels a metre. */
 export function aside<T extends Upright>(mission: Mission, thing: T, scale: number): T {
   if (thing.atop.type !== "upon" || scale < SPECKS) return thing;
   const by = (ASIDE * storeyOf(mission, thing)) / scale;

@@ -21,7 +21,7 @@ final class UseGoals {
   /** How near one has to be to the side of a thing where one stands, metres. */
   private static final double BY_ITS_SIDE = 0.4;
 
-  /** How near to its middle one has to be to weigh on a thing, metres. */
+  /** Who is nearer to the middle of a plate stands on it, metres. */
   private static final double ON_IT = 0.3;
 
   /** On how many sides of a thing one tries to stand. */

@@ -100,7 +100,7 @@ public final class ChangingThings {
             .anyMatch(
                 it ->
                     it.work() instanceof Work.ClearsAway clears
-                        && clears.what() != Work.Pushed.PEOPLE);
+                        && clears.what() != Work.Taken.PEOPLE);
     things.forEach(
         (id, thing) -> {
           boolean may = go || thing.stands() == Standing.GONE;

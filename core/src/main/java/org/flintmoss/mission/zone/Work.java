@@ -39,7 +39,11 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Work.EndsOutside.class, name = "endsOutside")
 })
 public sealed interface Work {
-  /** What is said to have been done to whom it takes. */
+  /**
+   * What is said to have been done to whom it takes.
+   *
+   * @throws IllegalStateException for what is done to nobody
+   */
   default ZoneDeed deed() {
     return switch (this) {
       case Harms _, HarmsOutside _ -> ZoneDeed.HARMED;
@@ -48,8 +52,7 @@ public sealed interface Work {
       case Pushes _, PushesAlong _ -> ZoneDeed.PUSHED;
       case Slows _ -> ZoneDeed.SLOWED;
       case ClearsAway _ -> ZoneDeed.CLEARED;
-      // It is done to nobody, and so never said.
-      case BringsForth _ -> ZoneDeed.SHOWN;
+      case BringsForth _ -> throw new IllegalStateException("it is done to nobody");
       case Checkpoint _ -> ZoneDeed.CHECKPOINT;
       case Shows _ -> ZoneDeed.SHOWN;
       case Bounds _, TurnsBack _, EndsOutside _ -> ZoneDeed.TURNED_BACK;
@@ -76,9 +79,9 @@ public sealed interface Work {
   /** Whether it does something to people, and not to loose things alone. */
   default boolean toPeople() {
     return switch (this) {
-      case Pushes it -> it.what() != Pushed.THINGS;
-      case PushesAlong it -> it.what() != Pushed.THINGS;
-      case ClearsAway it -> it.what() != Pushed.THINGS;
+      case Pushes it -> it.what() != Taken.THINGS;
+      case PushesAlong it -> it.what() != Taken.THINGS;
+      case ClearsAway it -> it.what() != Taken.THINGS;
       case BringsForth _ -> false;
       default -> true;
     };
@@ -139,8 +142,8 @@ public sealed interface Work {
       @Measured(value = "s", fresh = 0) @DecimalMin("0") @DecimalMax("3600") @Valid Pinned rest)
       implements Work {}
 
-  /** Whom and what a push carries along. */
-  enum Pushed {
+  /** Whom and what a zone moves, or takes out of play. */
+  enum Taken {
     @Word("everything")
     @JsonProperty("all")
     ALL,
@@ -162,7 +165,7 @@ public sealed interface Work {
    */
   @Phrase(value = "pushes {what} toward {bearing} at {speed}[, rising at {rise}]", group = "Pushes")
   record Pushes(
-      Pushed what,
+      Taken what,
       @Measured(value = "°", fresh = 90) @DecimalMin("0") @DecimalMax("360") double bearing,
       @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed,
       @Measured(value = "m/s", fresh = 0) @DecimalMin("-20") @DecimalMax("20") @Valid Pinned rise)
@@ -173,7 +176,7 @@ public sealed interface Work {
       value = "pushes {what} along {route} at {speed}[, rising at {rise}]",
       group = "Pushes along a route")
   record PushesAlong(
-      Pushed what,
+      Taken what,
       @Valid @Names(Family.ROUTES) Ref route,
       @Measured(value = "m/s", fresh = 1) @DecimalMin("0.05") @DecimalMax("20") @Valid Pinned speed,
       @Measured(value = "m/s", fresh = 0) @DecimalMin("-20") @DecimalMax("20") @Valid Pinned rise)
@@ -195,7 +198,7 @@ public sealed interface Work {
    * @param what whom and what it takes
    */
   @Phrase(value = "takes {what} out of play, {trace}", group = "Clears away")
-  record ClearsAway(Pushed what, Trace trace) implements Work {}
+  record ClearsAway(Taken what, Trace trace) implements Work {}
 
   /** The most things that a zone brings forth at once. */
   int MOST_AT_ONCE = 200;

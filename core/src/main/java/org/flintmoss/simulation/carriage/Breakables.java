@@ -113,7 +113,7 @@ public final class Breakables {
     double x = context.thingPlaces.x(thing);
     double y = context.thingPlaces.y(thing);
     context.noises.make(x, y, it.noise(), by, context.now());
-    drop(thing, it);
+    spill(thing);
     context.standings.change(it.effect(), entry, by);
     if (it.debris() >= 0) {
       context.standings.turn(thing, it.debris(), entry, by);
@@ -123,7 +123,12 @@ public final class Breakables {
     }
   }
 
-  private void drop(int thing, Breakable it) {
+  /** Lets fall what is in a thing that may break. */
+  public void spill(int thing) {
+    Breakable it = things.breakable(thing);
+    if (it == null) {
+      return;
+    }
     int deck = context.thingPlaces.deck(thing);
     double x = context.thingPlaces.x(thing);
     double y = context.thingPlaces.y(thing);

@@ -159,7 +159,7 @@ public final class Holding {
       return -1;
     }
     int nearest = -1;
-    double least = Fixture.REACH + plan.kind(unit).radius();
+    double least = reach(unit);
     for (int movable : portable) {
       double far = far(unit, movable);
       if (far < least && can(unit, movable)) {
@@ -168,6 +168,10 @@ public final class Holding {
       }
     }
     return nearest;
+  }
+
+  private double reach(int unit) {
+    return Fixture.REACH + plan.kind(unit).radius();
   }
 
   /** Metres from the middle of a unit to the edge of a thing; more than any reach if not level. */
@@ -340,7 +344,7 @@ public final class Holding {
     }
     int other = other(unit);
     if (!places.aloft(movable)) {
-      return far(unit, movable) <= Fixture.REACH + plan.kind(unit).radius();
+      return reaches(unit, movable);
     }
     boolean together =
         other < 0
@@ -410,6 +414,6 @@ public final class Holding {
 
   /** Whether a unit is near enough to a thing to take hold of it. */
   public boolean reaches(int unit, int movable) {
-    return far(unit, movable) < Fixture.REACH + plan.kind(unit).radius();
+    return far(unit, movable) < reach(unit);
   }
 }

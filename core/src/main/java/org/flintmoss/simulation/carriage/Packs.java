@@ -399,10 +399,6 @@ public final class Packs {
 
   /** Whether something that lies somewhere is inside a zone. */
   public boolean inside(double x, double y, int deck, int zone) {
-    double height = plan.decks().height(deck, x, y);
-    return plan.zones()
-            .contains(
-                zone, x - context.space.carriedEast(zone), y - context.space.carriedNorth(zone))
-        && plan.zones().banded(zone, height);
+    return context.space.covered(zone, x, y, plan.decks().height(deck, x, y));
   }
 }

@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.carriage;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.word.Open;
@@ -35,6 +36,9 @@ public final class Plates {
   /** The fixtures they are of, each once, by their numbers among things. */
   private final int[] plates;
 
+  /** The plate, by its place among them, that each use is of. */
+  private final int[] plateOf;
+
   /** Since when the weight has been as each use asks; 0 if it is not. */
   private final Column.Steps since;
 
@@ -55,6 +59,8 @@ public final class Plates {
     FixtureUse[] all = plan.handles();
     uses = IntStream.range(0, all.length).filter(it -> !all[it].use().byHand()).toArray();
     plates = Arrays.stream(uses).map(it -> all[it].self()).distinct().toArray();
+    List<Integer> numbers = Arrays.stream(plates).boxed().toList();
+    plateOf = Arrays.stream(uses).map(it -> numbers.indexOf(all[it].self())).toArray();
     since = context.state.steps("weighedSince", uses.length);
     made = context.state.ints("weighedMade", uses.length);
     last = context.state.ints("lastOnPlate", plates.length);
@@ -157,7 +163,7 @@ public final class Plates {
     if (since.at[use] == 0) {
       since.at[use] = now;
     }
-    int plate = plate(of.self());
+    int plate = plateOf[use];
     int by = (eased ? last : standing).at[plate] - 1;
     boolean due = made.at[use] == 0 && now - since.at[use] >= of.steps();
     if (due && context.interactions.comes(by, uses[use])) {
@@ -165,14 +171,6 @@ public final class Plates {
       last.at[plate] = standing.at[plate];
       context.interactions.done(by, uses[use]);
     }
-  }
-
-  private int plate(int thing) {
-    int plate = 0;
-    while (plates[plate] != thing) {
-      plate++;
-    }
-    return plate;
   }
 
   /** Whether a unit that stood on a fixture would make a use of it by its weight alone. */

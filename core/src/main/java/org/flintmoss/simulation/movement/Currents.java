@@ -65,8 +65,8 @@ final class Currents {
     this.context = context;
     workings = context.workings;
     turned = context.state.steps("turnedBack", Rows.of(context.plan.units()));
-    pushes = some(Work.Pushes.class, Work.Pushed.THINGS);
-    along = some(Work.PushesAlong.class, Work.Pushed.THINGS);
+    pushes = some(Work.Pushes.class, Work.Taken.THINGS);
+    along = some(Work.PushesAlong.class, Work.Taken.THINGS);
     slows = workings.of(Work.Slows.class);
     turns = workings.of(Work.TurnsBack.class);
     anyPush = workings.mask(IntStream.concat(IntStream.of(pushes), IntStream.of(along)).toArray());
@@ -74,8 +74,8 @@ final class Currents {
     anyTurn = workings.mask(turns);
     thingPushes = new int[context.plan.zones().count()][];
     Arrays.fill(thingPushes, NONE);
-    int[] straight = some(Work.Pushes.class, Work.Pushed.PEOPLE);
-    int[] bent = some(Work.PushesAlong.class, Work.Pushed.PEOPLE);
+    int[] straight = some(Work.Pushes.class, Work.Taken.PEOPLE);
+    int[] bent = some(Work.PushesAlong.class, Work.Taken.PEOPLE);
     IntStream.concat(Arrays.stream(straight), Arrays.stream(bent)).sorted().forEach(this::ofZone);
     forces = workings.all().stream().map(Currents::force).toArray(Force[]::new);
   }
@@ -99,17 +99,17 @@ final class Currents {
   }
 
   /** The workings of a sort of push that do not push one sort of thing alone. */
-  private int[] some(Class<? extends Work> work, Work.Pushed alone) {
+  private int[] some(Class<? extends Work> work, Work.Taken alone) {
     return Arrays.stream(workings.of(work))
         .filter(it -> pushed(workings.all().get(it).of().work()) != alone)
         .toArray();
   }
 
-  private static Work.Pushed pushed(Work work) {
+  private static Work.Taken pushed(Work work) {
     return switch (work) {
       case Work.Pushes it -> it.what();
       case Work.PushesAlong it -> it.what();
-      default -> Work.Pushed.PEOPLE;
+      default -> Work.Taken.PEOPLE;
     };
   }
 
@@ -140,9 +140,7 @@ final class Currents {
   }
 
   private void pushThing(int zone, double x, double y, double foot) {
-    if (thingPushes[zone].length == 0
-        || !within(zone, x, y)
-        || !context.plan.zones().banded(zone, foot)) {
+    if (thingPushes[zone].length == 0 || !context.space.covered(zone, x, y, foot)) {
       return;
     }
     for (int working : thingPushes[zone]) {

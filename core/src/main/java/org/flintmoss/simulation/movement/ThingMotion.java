@@ -28,10 +28,10 @@ public final class ThingMotion {
   /** Who moves by less in a step stands still, metres. */
   static final double STILL = 0.001;
 
-  /** After so many steps without moving a thing falls asleep. */
+  /** A thing that has not moved for this many steps falls asleep. */
   private static final int ASLEEP = 10;
 
-  /** Every so many steps it is tried whether one that is asleep moves. */
+  /** A thing that is asleep has a turn once in this many steps. */
   private static final int TRIED = 20;
 
   /** How near to a thing that moves others wake, metres. */
@@ -65,7 +65,7 @@ public final class ThingMotion {
   /** Whether anything has come to stand otherwise since the last step. */
   private boolean stirred;
 
-  /** In which of so many steps one that is asleep is tried. */
+  /** The step of these in which each thing that is asleep has its turn. */
   private final int[] turns;
 
   ThingMotion(MovementContext context, Currents currents) {

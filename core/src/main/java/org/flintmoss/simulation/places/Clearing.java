@@ -3,6 +3,7 @@ package org.flintmoss.simulation.places;
 import java.util.Arrays;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.mission.zone.Work;
+import org.flintmoss.script.ZoneWorking;
 import org.flintmoss.simulation.carriage.Workings;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Causes;
@@ -26,13 +27,13 @@ public final class Clearing {
     plan = context.plan;
     workings = context.workings;
     int[] workingsAll = workings.of(Work.ClearsAway.class);
-    all = some(workingsAll, Work.Pushed.THINGS);
-    ofThings = some(workingsAll, Work.Pushed.PEOPLE);
+    all = some(workingsAll, Work.Taken.THINGS);
+    ofThings = some(workingsAll, Work.Taken.PEOPLE);
     any = workings.mask(all);
   }
 
   /** Those of the workings that do not take one sort alone. */
-  private int[] some(int[] of, Work.Pushed alone) {
+  private int[] some(int[] of, Work.Taken alone) {
     return Arrays.stream(of)
         .filter(it -> ((Work.ClearsAway) workings.all().get(it).of().work()).what() != alone)
         .toArray();
@@ -49,19 +50,24 @@ public final class Clearing {
     }
     for (int working : ofThings) {
       if (workings.acts(working)) {
-        sweep(workings.all().get(working).zone());
+        sweep(workings.all().get(working));
       }
     }
   }
 
   /** Takes the loose things in a zone out of play. */
-  private void sweep(int zone) {
+  private void sweep(ZoneWorking working) {
+    int zone = working.zone();
+    boolean leaves = ((Work.ClearsAway) working.of().work()).trace() == Work.Trace.PACK;
     for (int movable = 0; movable < plan.movables().many(); movable++) {
       int thing = plan.movables().thing(movable);
       if (context.movement.things().handling().loose(thing)
           && context.thingPlaces.inside(thing, zone)) {
         context.holding.free(movable);
         int entry = context.log(Causes.Kind.SWEPT, thing, zone, -1);
+        if (leaves) {
+          context.breakables.spill(thing);
+        }
         context.standings.put(thing, Standing.GONE, entry, -1);
       }
     }

@@ -283,6 +283,12 @@ public final class Space {
                 x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.standings.without(thing));
   }
 
+  /** Whether a zone, where it is now, covers a point at a height above the zero, metres. */
+  public boolean covered(int zone, double x, double y, double height) {
+    return plan.zones().contains(zone, x - carriedEast(zone), y - carriedNorth(zone))
+        && plan.zones().banded(zone, height);
+  }
+
   /** How far a zone has been carried to the east of where it was drawn, metres. */
   public double carriedEast(int zone) {
     int carrier = plan.zones().carrier(zone);

@@ -145,13 +145,8 @@ public final class ThingPlaces {
 
   /** Whether a thing that is there lies in a zone, as that lies and is bounded now. */
   public boolean inside(int thing, int zone) {
-    if (context.standings.standing(thing) != Standing.THERE) {
-      return false;
-    }
-    double x = x(thing) - context.space.carriedEast(zone);
-    double y = y(thing) - context.space.carriedNorth(zone);
-    return context.plan.zones().contains(zone, x, y)
-        && context.plan.zones().banded(zone, foot(thing));
+    return context.standings.standing(thing) == Standing.THERE
+        && context.space.covered(zone, x(thing), y(thing), foot(thing));
   }
 
   /** How many of some things lie in a zone. */

@@ -96,6 +96,31 @@ class SourcesTest {
   }
 
   @Test
+  void whatIsInThemIsLeftWhereAZoneLeavesIt() {
+    for (String trace : List.of("none", "pack")) {
+      World world =
+          belt(stage(1, 3, 1000), 2)
+              .put(
+                  "/thingKinds/cask/breaks",
+                  "{'type':'harmed','strength':%1$s,'armour':{'hand':0,'shot':0,'blast':0,'fire':0},'cracks':{'type':'unmarked'},'leaves':{'type':'nothing'},'noise':0,'effect':{'type':'nothing'},'drops':{'d':{'order':'a0','item':%2$s,'count':%3$s,'chance':%4$s}}}"
+                      .formatted(
+                          PINNED.formatted(10),
+                          Stage.ref("itemKinds", "salve"),
+                          PINNED.formatted(2),
+                          PINNED.formatted(100)))
+              .zone("sink", 48, 60, 2)
+              .does(
+                  "sink",
+                  "a",
+                  "{'type':'clearsAway','what':'things','trace':'%s'}".formatted(trace))
+              .world(1);
+      Stage.steps(world, 120);
+      assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.SWEPT);
+      assertThat(world.read().heaps().isEmpty()).as(trace).isEqualTo(trace.equals("none"));
+    }
+  }
+
+  @Test
   void noMoreThanSoManyComeInAll() {
     World world = belt(stage(1, 20, 4), 2).world(1);
     Stage.steps(world, 400);

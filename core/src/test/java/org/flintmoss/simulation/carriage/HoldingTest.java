@@ -7,6 +7,7 @@ import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
@@ -227,6 +228,70 @@ class HoldingTest {
     does(world, 0, new Input.Use(2));
     assertThat(holding(world).carries(0)).as("hands are full").isTrue();
     assertThat(Inside.of(world).interactions.using(0)).isZero();
+  }
+
+  @Test
+  void ofTwoWhoLiftTheSameAtOnceTheFirstHasIt() {
+    World world = stage("one", 40).start("q", 52, 60).world(1);
+    does(world, 1, new Input.Join());
+    world.step(List.of(new Command(0, new Input.Use(1)), new Command(1, new Input.Use(1))));
+    assertThat(holding(world).carries(0)).isTrue();
+    assertThat(holding(world).held(1)).isEqualTo(-1);
+    assertThat(offers(world, 1)).isEmpty();
+  }
+
+  @Test
+  void whatBreaksInTheirHandsIsNoLongerThere() {
+    World world =
+        stage("one", 40)
+            .put(
+                "/thingKinds/crate/breaks",
+                "{'type':'harmed','strength':{'value':10,'levels':{},'perPlayer':0},'armour':{'hand':0,'shot':0,'blast':0,'fire':0},'cracks':{'type':'unmarked'},'leaves':{'type':'nothing'},'noise':0,'effect':{'type':'nothing'},'drops':{}}")
+            .event(
+                "e",
+                Stage.elapsed(1),
+                "{'type':'breakThing','thing':%s}".formatted(Stage.ref("props", "c")))
+            .world(1);
+    does(world, 0, new Input.Use(1));
+    assertThat(holding(world).carries(0)).isTrue();
+    Stage.steps(world, 22);
+    assertThat(holding(world).held(0)).isEqualTo(-1);
+    assertThat(world.read().standing(thing(world))).isEqualTo(Standing.GONE);
+    assertThat(offers(world, 0)).isEmpty();
+  }
+
+  @Test
+  void whoIsTransferredTakesAlongWhatTheyCarry() {
+    World world =
+        stage("one", 40)
+            .event(
+                "e",
+                Stage.elapsed(1),
+                "{'type':'moveTo','who':{'quantifier':{'type':'all'},'whom':{'type':'players'}},'place':{'type':'point','position':{'x':90,'y':90}}}")
+            .world(1);
+    does(world, 0, new Input.Use(1));
+    Stage.steps(world, 25);
+    assertThat(holding(world).carries(0)).isTrue();
+    assertThat(x(world)).isCloseTo(90, within(1.0));
+    assertThat(y(world)).isCloseTo(90, within(1.0));
+  }
+
+  @Test
+  void aWorldThatGoesBackHasThingsInTheHandsThatHeldThem() {
+    World world =
+        stage("one", 40)
+            .zone("shrine", 50, 60, 3)
+            .does("shrine", "a", "{'type':'checkpoint','whose':'world'}")
+            .event("back", Stage.elapsed(4), "{'type':'bringWorldBack'}")
+            .world(1);
+    Stage.steps(world, 5);
+    does(world, 0, new Input.Use(1));
+    Stage.steps(world, 100);
+    assertThat(world.causes().from(0)).anyMatch(it -> it.kind() == Causes.Kind.WENT_BACK);
+    assertThat(holding(world).held(0)).as("it was kept before it was lifted").isEqualTo(-1);
+    assertThat(lift(world)).isCloseTo(0, within(1e-6));
+    assertThat(x(world)).isEqualTo(51);
+    assertThat(offers(world, 0)).containsExactly("1 Lift c");
   }
 
   @Test
