@@ -35,7 +35,7 @@ final class Defaults {
           Map.entry("spawnPoints", "{" + TOP),
           Map.entry(
               "decks",
-              "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{}}"),
+              "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{},'motion':{'runs':'sent','speed':1,'stay':0,'load':0,'stops':{}}}"),
           Map.entry(
               "props",
               "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
@@ -65,6 +65,7 @@ final class Defaults {
 
   private static final Map<String, List<String>> PINNED =
       Map.ofEntries(
+          Map.entry("sendsDeck", List.of("stop")),
           Map.entry("heldFor", List.of("seconds")),
           Map.entry("elapsed", List.of("time")),
           Map.entry("chance", List.of("percent")),

@@ -184,6 +184,13 @@ public final class Stage {
             .formatted(id, corners(xy), top, degrees, toward));
   }
 
+  /** Gives a deck another stop, so far from where it is drawn; ids in the order of the stops. */
+  public Stage stop(String deck, String id, double east, double north, double up) {
+    return put(
+        "/decks/%s/motion/stops/%s".formatted(deck, id),
+        "{'order':'%s','east':%s,'north':%s,'up':%s}".formatted(id, east, north, up));
+  }
+
   /** Gives a deck a railing. */
   public Stage railing(String deck, double height, String make) {
     return put(

@@ -145,6 +145,7 @@ final class UseGoals {
                   && lets.stands() == Standing.GONE
                   && bars(of.effect().thing());
           case Use.LetsLook _ -> clears(of.effect().thing(), of.effect().look());
+          case Use.SendsDeck _, Use.SendsDeckOn _ -> world.read().deckRests(of.effect().deck());
           case Use.ClosesGate _, Use.Nothing _ -> false;
         };
     return other

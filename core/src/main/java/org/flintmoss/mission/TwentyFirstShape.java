@@ -106,6 +106,7 @@ final class TwentyFirstShape {
     Migrations.each(of, "calls", TwentyFirstShape::call);
     Migrations.each(
         of, "gates", gate -> gate.putObject("motion").put("way", "swings").put("seconds", 0));
+    Migrations.each(of, "decks", TwentyFirstShape::stays);
     Migrations.each(of, "zones", zone -> Migrations.each(zone, "does", TwentyFirstShape::pushes));
     JsonNode loads = of.remove("cargo");
     if (loads != null && !loads.isEmpty()) {
@@ -113,6 +114,12 @@ final class TwentyFirstShape {
           of.path("props") instanceof ObjectNode there ? there : of.putObject("props");
       loads.properties().forEach(it -> props.set(it.getKey(), prop(it.getValue())));
     }
+  }
+
+  /** No deck moved. */
+  private static void stays(ObjectNode deck) {
+    ObjectNode motion = deck.putObject("motion");
+    motion.put("runs", "sent").put("speed", 1).put("stay", 0).put("load", 0).putObject("stops");
   }
 
   /** Calls were sent from anywhere, as often and as soon again as players liked. */

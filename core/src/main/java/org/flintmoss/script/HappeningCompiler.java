@@ -97,6 +97,7 @@ final class HappeningCompiler {
                   Trigger.Of.GATE_BECOMES,
                   Happening.GateBecomes::gate,
                   it -> it.state().ordinal()),
+              row(Happening.DeckStops.class, Trigger.Of.DECK_STOPS, Happening.DeckStops::deck),
               ofThing(
                   Happening.StandsAnew.class,
                   Trigger.Of.STANDS_ANEW,

@@ -45,6 +45,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     TAKES_UP,
     SETS_DOWN,
     GATE_BECOMES,
+    DECK_STOPS,
     STANDS_ANEW,
     COMES_TO_LOOK,
     BREAKS,

@@ -20,6 +20,7 @@ import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.health.Wounds;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
+import org.flintmoss.simulation.space.DeckMotion;
 import org.flintmoss.simulation.space.GateMotion;
 import org.flintmoss.simulation.state.Light;
 import org.flintmoss.simulation.state.Task;
@@ -135,6 +136,17 @@ public final class Readings {
   /** How a gate stands, by its number. */
   public Gate.State gate(int gate) {
     return GATES[context.standings.gate(gate)];
+  }
+
+  /** Where decks are that move. */
+  public DeckMotion decks() {
+    return context.standings.decks();
+  }
+
+  /** Whether a deck, by its number within its family, moves and is sent nowhere just now. */
+  public boolean deckRests(int deck) {
+    int number = decks().number(deck);
+    return number >= 0 && decks().target(number) == 0;
   }
 
   /** Whether a prop or fixture stands where it was set down. */

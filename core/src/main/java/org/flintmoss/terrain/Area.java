@@ -122,6 +122,13 @@ public sealed interface Area {
       return inside;
     }
 
+    /** The same elsewhere: so far to the east and to the north, metres. */
+    Ring shifted(double east, double north) {
+      return new Ring(
+          Arrays.stream(x).map(it -> it + east).toArray(),
+          Arrays.stream(y).map(it -> it + north).toArray());
+    }
+
     /** The same with every side moved outward by some metres; corners stay sharp. */
     Ring grown(double by) {
       double turn = 0;

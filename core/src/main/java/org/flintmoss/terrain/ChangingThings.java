@@ -87,7 +87,12 @@ public final class ChangingThings {
     switch (effect) {
       case Use.LetsStand lets -> named.add(lets.thing());
       case Use.LetsLook lets -> named.add(lets.thing());
-      case Use.Nothing _, Use.OpensGate _, Use.ClosesGate _, Use.TurnsGate _ -> {}
+      case Use.Nothing _,
+          Use.OpensGate _,
+          Use.ClosesGate _,
+          Use.TurnsGate _,
+          Use.SendsDeck _,
+          Use.SendsDeckOn _ -> {}
     }
   }
 

@@ -12,8 +12,9 @@ import org.flintmoss.mission.word.Position;
 /**
  * The surfaces that lie one above the other: the ground, and the decks over it. A unit that stands
  * does so on one of them, told by a number: {@value #GROUND} for the ground, from 1 for decks in
- * the order of their ids, and on from there for their ramps and for the floors, roofs and stairs of
- * buildings. Immutable.
+ * the order of their ids, and on from there for their ramps, for the floors, roofs and stairs of
+ * buildings and for the further stops of decks that move. Immutable, but for where those are that
+ * are just going, where they are as a {@link Stand} tells.
  */
 public final class Decks {
   /** The number of the ground. */
@@ -40,19 +41,29 @@ public final class Decks {
   /** The least room that is asked for above a thing without a height of its own, metres. */
   private static final double LITTLE = 0.1;
 
+  private static final int[] NONE = {};
+
   private final Ground ground;
   private final List<House> houses;
   private final Platform[] slabs;
   private final Roads roads;
   private final SlabIndex index;
-  private final Map<String, Integer> numbers = new HashMap<>();
+  private final Map<String, Integer> numbers;
+  private final MovingDecks moving;
+
+  /** Where those are that move; null for where they begin. */
+  private final Stand stand;
 
   private Decks(Mission mission, Ground ground) {
     this.ground = ground;
     houses = House.of(mission, ground);
-    slabs = Platforms.of(mission, houses, ground);
+    List<Platform> all = Platforms.of(mission, houses, ground);
+    moving = MovingDecks.of(mission, all);
+    slabs = all.toArray(Platform[]::new);
     roads = new Roads(mission, ground);
-    index = new SlabIndex(slabs, ground);
+    index = new SlabIndex(slabs, moving, ground);
+    numbers = new HashMap<>();
+    stand = null;
     mission.decks().keySet().forEach(id -> numbers.put(id, numbers.size() + 1));
     int next = numbers.size() + 1;
     for (Deck deck : mission.decks().values()) {
@@ -64,6 +75,70 @@ public final class Decks {
       }
       next += house.stairs().size();
     }
+  }
+
+  private Decks(Decks of, Stand stand) {
+    ground = of.ground;
+    houses = of.houses;
+    slabs = of.slabs;
+    roads = of.roads;
+    index = of.index;
+    numbers = of.numbers;
+    moving = of.moving;
+    this.stand = stand;
+  }
+
+  /** The same while those that move are where they are told to be; that may go on changing. */
+  public Decks as(Stand now) {
+    return moving.none() ? this : new Decks(this, now);
+  }
+
+  /** Those that move. */
+  public MovingDecks moving() {
+    return moving;
+  }
+
+  private int state(int deck) {
+    return stand == null ? 1 : stand.state(moving.changes(deck));
+  }
+
+  /** Whether a surface is there and not where it is only at times. */
+  private boolean there(int deck) {
+    int its = moving.of(deck);
+    int state = its < 0 ? 0 : state(its);
+    return its < 0 || state == moving.when(deck) || everywhere(state, deck);
+  }
+
+  private boolean everywhere(int state, int deck) {
+    return state == MovingDecks.EVERYWHERE && moving.when(deck) != MovingDecks.GOING;
+  }
+
+  /** Whether a surface is in the way of those under it. */
+  private boolean bars(int deck) {
+    int its = moving.of(deck);
+    int state = its < 0 ? 0 : state(its);
+    boolean any = state == Piece.ANY_STATE && moving.when(deck) != MovingDecks.GOING;
+    return its < 0 || any || state == moving.when(deck);
+  }
+
+  /** Whether a surface is of a deck that is going just now. */
+  public boolean goes(int deck) {
+    return moving.of(deck) >= 0 && moving.when(deck) == MovingDecks.GOING;
+  }
+
+  /** Whether a deck that moves is over a point at any time. */
+  public boolean moves(double x, double y) {
+    for (int deck : moving.none() ? NONE : index.at(x, y)) {
+      if (moving.of(deck) >= 0 && slabs[deck - 1].over(x, y)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** How far a surface is from where it was drawn that goes just now; 0 for others. */
+  private double gone(int deck, int axis) {
+    return stand == null || !goes(deck) ? 0 : stand.gone(moving.of(deck), axis);
   }
 
   private static String key(House house, int storey) {
@@ -106,12 +181,23 @@ public final class Decks {
 
   /** The height of a surface at a point, above the zero of heights, metres. */
   public double height(int deck, double x, double y) {
-    return deck == GROUND ? ground.heightAt(x, y) : slabs[deck - 1].height(x, y);
+    if (deck == GROUND) {
+      return ground.heightAt(x, y);
+    }
+    return goes(deck)
+        ? slabs[deck - 1].height(x - gone(deck, 0), y - gone(deck, 1)) + gone(deck, 2)
+        : slabs[deck - 1].height(x, y);
   }
 
   /** Whether a surface is there at a point; the ground always is. */
   public boolean over(int deck, double x, double y) {
-    return deck == GROUND || slabs[deck - 1].over(x, y);
+    return deck == GROUND || (there(deck) && covers(deck, x, y));
+  }
+
+  private boolean covers(int deck, double x, double y) {
+    return goes(deck)
+        ? slabs[deck - 1].covers(x - gone(deck, 0), y - gone(deck, 1))
+        : slabs[deck - 1].over(x, y);
   }
 
   /** The steepness of a deck, metres of rise per metre. */
@@ -138,6 +224,11 @@ public final class Decks {
   /** Metres in plan from a point to the nearest rim of a deck or of an opening in it. */
   public double toRim(int deck, double x, double y) {
     return slabs[deck - 1].toRim(x, y);
+  }
+
+  /** How high the middle of a deck lies above the zero of heights where it was drawn, metres. */
+  public double middle(int deck) {
+    return slabs[deck - 1].top();
   }
 
   /** What a deck is called. */
@@ -212,7 +303,9 @@ public final class Decks {
   }
 
   private int asked(String name, double x, double y) {
-    int deck = numbers.getOrDefault(name, ANY);
+    int drawn = numbers.getOrDefault(name, ANY);
+    int its = moving.of(drawn);
+    int deck = its < 0 ? drawn : moving.inState(its, state(its));
     return deck != ANY && over(deck, x, y) ? deck : ANY;
   }
 
@@ -266,11 +359,10 @@ public final class Decks {
       return false;
     }
     for (int other : index.at(x, y)) {
-      Platform slab = slabs[other - 1];
-      if (other != deck && slab.over(x, y)) {
-        double top = slab.height(x, y);
+      if (other != deck && bars(other) && covers(other, x, y)) {
+        double top = height(other, x, y);
         boolean above = top > height || (top == height && other > deck);
-        if (above && top - slab.thickness() < height + tall) {
+        if (above && top - thickness(other) < height + tall) {
           return false;
         }
       }
@@ -373,13 +465,13 @@ public final class Decks {
    * @param z height of the one end above the zero of heights, metres
    */
   public boolean clear(double x, double y, double z, double toX, double toY, double toZ) {
-    for (Platform slab : slabs) {
-      double middle = slab.thickness() / 2;
-      double from = z - slab.height(x, y) + middle;
-      double to = toZ - slab.height(toX, toY) + middle;
+    for (int deck = 1; deck <= slabs.length; deck++) {
+      double middle = thickness(deck) / 2;
+      double from = z - height(deck, x, y) + middle;
+      double to = toZ - height(deck, toX, toY) + middle;
       if (from > 0 != to > 0) {
         double share = from / (from - to);
-        if (slab.over(x + (toX - x) * share, y + (toY - y) * share)) {
+        if (over(deck, x + (toX - x) * share, y + (toY - y) * share)) {
           return false;
         }
       }

@@ -14,7 +14,8 @@ import org.flintmoss.mission.word.Ref;
 
 /**
  * The props and fixtures that may come to lie elsewhere than where play begins, each by its number
- * among them: those that are loose, and those that stand on another and may fall.
+ * among them: those that are loose, those that stand on another and may fall, and those on a deck
+ * that moves. After them come the railings of such decks.
  */
 public final class Movables {
   private final Map<Ref, Integer> numbers = new HashMap<>();
@@ -26,34 +27,55 @@ public final class Movables {
   /** Where each begins: metres east and north, and how high its foot is, by threes. */
   private final List<double[]> places = new ArrayList<>();
 
+  private int things;
+
   private Movables() {}
 
   /** Those of a mission. */
-  static Movables of(Mission mission) {
+  static Movables of(Mission mission, Decks decks) {
     Movables movables = new Movables();
     for (Family family : List.of(Family.PROPS, Family.FIXTURES)) {
       for (Map.Entry<String, ?> entry : mission.of(family).entrySet()) {
-        if (moves(mission, (Upright) entry.getValue())) {
-          Ref of = new Ref(family, entry.getKey());
-          movables.numbers.put(of, movables.refs.size());
-          movables.refs.add(of);
-          movables.pieces.add(new Piece[0]);
-          movables.places.add(new double[3]);
+        if (moves(mission, (Upright) entry.getValue(), decks)) {
+          movables.add(new Ref(family, entry.getKey()));
         }
       }
+    }
+    movables.things = movables.refs.size();
+    for (int deck = 0; deck < decks.moving().many(); deck++) {
+      movables.add(decks.moving().ref(deck));
     }
     return movables;
   }
 
-  private static boolean moves(Mission mission, Upright thing) {
+  private void add(Ref of) {
+    numbers.put(of, refs.size());
+    refs.add(of);
+    pieces.add(new Piece[0]);
+    places.add(new double[3]);
+  }
+
+  private static boolean moves(Mission mission, Upright thing, Decks decks) {
     return mission.find(thing.kind()) instanceof ThingKind kind
-        && (kind.hold() instanceof Hold.Loose || thing.atop() instanceof Atop.Upon);
+        && (kind.hold() instanceof Hold.Loose
+            || thing.atop() instanceof Atop.Upon
+            || decks.moving().of(decks.under(thing.level(), thing.position())) >= 0);
   }
 
   /** Notes what one is made of and where it begins. */
   void put(int movable, Piece[] its, double x, double y, double foot) {
     pieces.set(movable, its);
     places.set(movable, new double[] {x, y, foot});
+  }
+
+  /** How many of them are things; railings come after them. */
+  public int things() {
+    return things;
+  }
+
+  /** The number of the railings of a deck that moves. */
+  public int railings(int moving) {
+    return things + moving;
   }
 
   /** How many they are. */
@@ -92,7 +114,8 @@ public final class Movables {
     double[] from = places.get(movable);
     Piece[] moved = new Piece[its.length];
     for (int piece = 0; piece < its.length; piece++) {
-      moved[piece] = its[piece].shifted(x - from[0], y - from[1], foot);
+      double base = its[piece].base() == Piece.ON_THE_GROUND ? 0 : its[piece].base() - from[2];
+      moved[piece] = its[piece].shifted(x - from[0], y - from[1], foot + base);
     }
     return moved;
   }

@@ -16,8 +16,8 @@ import org.flintmoss.mission.word.Stops;
  * Everything that stands in the way: walls, gates, props, fixtures and railings, as pieces of a
  * line with a thickness. How those stand that change, and where those lie that move, is handed in
  * with each question as a {@link Stand}, so that all runs share one; the states in it are first of
- * the gates, by the ordinals of {@link Gate.State}, and then of the {@link ChangingThings}.
- * Immutable.
+ * the gates, by the ordinals of {@link Gate.State}, then of the {@link MovingDecks} and then of the
+ * {@link ChangingThings}. Immutable.
  */
 public final class Obstacles {
   /** The side of a square of the index, metres. */
@@ -43,6 +43,7 @@ public final class Obstacles {
   private final int rows;
   private final Piece[][] index;
   private final Gate[] gates;
+  private final MovingDecks moving;
   private final Portal[] portals;
   private final ChangingThings things;
   private final Movables movables;
@@ -57,10 +58,12 @@ public final class Obstacles {
   private Obstacles(Mission mission, Ground ground) {
     this.ground = ground;
     gates = mission.gates().values().toArray(Gate[]::new);
-    things = ChangingThings.of(mission, gates.length);
+    Decks decks = Decks.of(mission, ground);
+    moving = decks.moving();
+    things = ChangingThings.of(mission, gates.length + moving.many());
     doors = Doors.of(mission, things);
-    movables = Movables.of(mission);
-    Pieces taken = new Pieces(mission, this, gates, ground, Decks.of(mission, ground));
+    movables = Movables.of(mission, decks);
+    Pieces taken = new Pieces(mission, this, gates, ground, decks);
     pieces = taken.all();
     portals = taken.portals();
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
@@ -74,6 +77,11 @@ public final class Obstacles {
       enter(piece);
       if (piece.changes() >= 0) {
         spans.get(piece.changes()).add(piece.bounds());
+      }
+    }
+    for (int deck = 0; deck < moving.many(); deck++) {
+      for (int stop = 1; stop <= moving.stops(deck); stop++) {
+        spans.get(moving.changes(deck)).add(decks.bounds(moving.surface(deck, stop)));
       }
     }
     asFirst = new Lying(this);
@@ -155,15 +163,22 @@ public final class Obstacles {
     return Arrays.stream(pieces).filter(it -> it.stops().movement()).map(Piece::bounds).toList();
   }
 
+  private Stand stand(int[] states, Lying lying) {
+    return Stand.of(states, lying, new double[3 * moving.many()]);
+  }
+
   /** How all stands when play begins. */
   public Stand first() {
-    return Stand.of(states(), asFirst);
+    return stand(states(), asFirst);
   }
 
   /** The states of those that change when play begins. */
   public int[] states() {
     int[] first = new int[changing()];
-    things.begin(first, gates.length);
+    things.begin(first, gates.length + moving.many());
+    for (int deck = 0; deck < moving.many(); deck++) {
+      first[moving.changes(deck)] = 1;
+    }
     for (int gate = 0; gate < gates.length; gate++) {
       first[gate] = gates[gate].stands().ordinal();
     }
@@ -174,7 +189,7 @@ public final class Obstacles {
   public Stand passable() {
     int[] passable = states();
     doors.forEach(it -> passable[it.changes()] = it.open());
-    return Stand.of(passable, asFirst);
+    return stand(passable, asFirst);
   }
 
   /** What people open by hand where it bars their way. */
@@ -184,7 +199,7 @@ public final class Obstacles {
 
   /** Nothing is in the way that changes or moves. */
   public Stand open() {
-    return Stand.of(new int[changing()], nowhere);
+    return stand(new int[changing()], nowhere);
   }
 
   /** Nothing of what changes or moves is in the way but one of those that change, in a state. */
@@ -196,7 +211,7 @@ public final class Obstacles {
   public Stand closed() {
     int[] closed = new int[changing()];
     Arrays.fill(closed, Piece.ANY_STATE);
-    return Stand.of(closed, nowhere);
+    return stand(closed, nowhere);
   }
 
   /** Those that may come to lie elsewhere. */
@@ -293,9 +308,9 @@ public final class Obstacles {
     return rows;
   }
 
-  /** How many change: gates, by their numbers within their family, and after them things. */
+  /** How many change: gates, by their numbers within their family, decks that move, things. */
   public int changing() {
-    return gates.length + things.many();
+    return gates.length + moving.many() + things.many();
   }
 
   /** The props and fixtures that change. */
@@ -334,6 +349,11 @@ public final class Obstacles {
       }
     }
     return top;
+  }
+
+  /** The decks that move. */
+  public MovingDecks moving() {
+    return moving;
   }
 
   /** How many gates there are. */

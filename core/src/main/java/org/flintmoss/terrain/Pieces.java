@@ -43,7 +43,7 @@ final class Pieces {
     mission.walls().forEach((id, wall) -> walls.add(run(wall, new Ref(Family.WALLS, id))));
     mission.props().forEach((id, it) -> thing(mission, it, new Ref(Family.PROPS, id)));
     mission.fixtures().forEach((id, it) -> thing(mission, it, new Ref(Family.FIXTURES, id)));
-    new Railings(decks, made).of(mission);
+    new Railings(decks, made, movables).of(mission);
     decks.houses().forEach(house -> new HousePieces(house, decks, walls, portals).add());
   }
 

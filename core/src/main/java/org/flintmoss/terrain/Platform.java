@@ -12,6 +12,7 @@ import java.util.List;
  * @param thickness metres from its upper side down to its lower one
  * @param pace what speed on foot is multiplied by on it, 0 to 1
  * @param tread how it is gone on
+ * @param moves whether it is there at times only, because it moves
  */
 record Platform(
     String name,
@@ -25,7 +26,8 @@ record Platform(
     double north,
     double thickness,
     double pace,
-    Tread tread) {
+    Tread tread,
+    boolean moves) {
   /** How a surface is gone on. */
   enum Tread {
     /** As steep as one climbs ground. */
@@ -39,13 +41,42 @@ record Platform(
   /** Bounds that nothing lies in. */
   static final Area.Bounds NOWHERE = new Area.Bounds(1, 1, 0, 0);
 
+  /** The same elsewhere: so far to the east, to the north and up, metres. */
+  Platform shifted(double eastward, double northward, double up) {
+    Area.Ring moved = outline.shifted(eastward, northward);
+    return new Platform(
+        name,
+        moved,
+        openings.stream().map(it -> it.shifted(eastward, northward)).toList(),
+        bounds == NOWHERE ? NOWHERE : moved.bounds(),
+        cx + eastward,
+        cy + northward,
+        top + up,
+        east,
+        north,
+        thickness,
+        pace,
+        tread,
+        moves);
+  }
+
+  /** The same while it goes from stop to stop: it lies nowhere by itself. */
+  Platform riding() {
+    return new Platform(
+        name, outline, openings, NOWHERE, cx, cy, top, east, north, thickness, pace, tread, moves);
+  }
+
   boolean over(double x, double y) {
     return x >= bounds.west()
         && x <= bounds.east()
         && y >= bounds.south()
         && y <= bounds.north()
-        && outline.contains(x, y)
-        && !opens(x, y);
+        && covers(x, y);
+  }
+
+  /** Whether a point lies within its outline and in none of its openings. */
+  boolean covers(double x, double y) {
+    return outline.contains(x, y) && !opens(x, y);
   }
 
   private boolean opens(double x, double y) {

@@ -13,7 +13,8 @@ import org.flintmoss.mission.word.Position;
 
 /**
  * Takes decks and buildings apart into platforms: first the decks in the order of their ids, then
- * their ramps, then of each building its floors from the lowest up, its roof and its stairs.
+ * their ramps, then of each building its floors from the lowest up, its roof and its stairs; at
+ * last of each deck that moves its other stops.
  */
 final class Platforms {
   /** How thick a ramp is, metres. */
@@ -36,7 +37,7 @@ final class Platforms {
   }
 
   /** All of a mission. */
-  static Platform[] of(Mission mission, List<House> houses, Ground ground) {
+  static List<Platform> of(Mission mission, List<House> houses, Ground ground) {
     Platforms platforms = new Platforms(ground);
     List<Deck> decks = List.copyOf(mission.decks().values());
     decks.forEach(deck -> platforms.made.add(platform(deck)));
@@ -47,7 +48,7 @@ final class Platforms {
       }
     }
     houses.forEach(platforms::house);
-    return platforms.made.toArray(Platform[]::new);
+    return platforms.made;
   }
 
   private void house(House house) {
@@ -76,7 +77,8 @@ final class Platforms {
               0,
               i == 0 ? Math.max(FLOOR, top - house.lowest() + FLOOR) : FLOOR,
               Surface.FLOOR.pace(),
-              pitched ? Platform.Tread.NONE : Platform.Tread.PLAIN));
+              pitched ? Platform.Tread.NONE : Platform.Tread.PLAIN,
+              false));
     }
     for (Building.Stairs of : stairs) {
       int from = house.storey(of.storey());
@@ -103,7 +105,8 @@ final class Platforms {
           per * (foot.y() - head.y()),
           RAMP,
           steps ? ON_STAIRS : Surface.PLANK.pace(),
-          steps ? Platform.Tread.STEPS : Platform.Tread.PLAIN);
+          steps ? Platform.Tread.STEPS : Platform.Tread.PLAIN,
+          false);
     }
   }
 
@@ -125,7 +128,8 @@ final class Platforms {
         rise * StrictMath.cos(toward),
         deck.thickness(),
         Surface.PLANK.pace(),
-        Platform.Tread.PLAIN);
+        Platform.Tread.PLAIN,
+        deck.moves());
   }
 
   private static List<Corner> corners(SortedMap<String, Corner> corners) {

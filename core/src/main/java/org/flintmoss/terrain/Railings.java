@@ -28,14 +28,21 @@ final class Railings {
   static final Stops PARAPET = new Stops(true, true, true, 0);
 
   private final Decks decks;
-  private final List<Piece> made;
+  private final List<Piece> all;
+
+  /** The pieces that are being made. */
+  private List<Piece> made;
+
+  private final Movables movables;
 
   /** The deck whose railing is being made. */
   private Ref of;
 
-  Railings(Decks decks, List<Piece> made) {
+  Railings(Decks decks, List<Piece> all, Movables movables) {
     this.decks = decks;
-    this.made = made;
+    this.all = all;
+    this.movables = movables;
+    made = all;
   }
 
   void of(Mission mission) {
@@ -46,7 +53,7 @@ final class Railings {
       of = new Ref(Family.DECKS, entry.getKey());
       number++;
       if (deck.railing().height() > 0) {
-        round(number, deck);
+        round(number, deck, decks.moving().of(number));
         for (int i = 0; i < deck.ramps().size(); i++) {
           beside(ramp + i, deck.railing());
         }
@@ -56,11 +63,16 @@ final class Railings {
   }
 
   /** Along the rims of a deck and of its openings, but for gaps and the heads of ramps. */
-  private void round(int number, Deck deck) {
+  private void round(int number, Deck deck, int moving) {
+    made = moving < 0 ? all : new ArrayList<>();
     Platform slab = decks.platform(number);
     List<double[]> gaps = gaps(slab.outline(), deck);
     rim(number, deck, slab.outline(), gaps);
     slab.openings().forEach(opening -> rim(number, deck, opening, List.of()));
+    if (moving >= 0) {
+      movables.put(movables.railings(moving), made.toArray(Piece[]::new), 0, 0, deck.top());
+      made = all;
+    }
   }
 
   private void rim(int number, Deck deck, Area.Ring ring, List<double[]> gaps) {

@@ -13,7 +13,7 @@ final class SlabIndex {
   private final int rows;
   private final int[][] squares;
 
-  SlabIndex(Platform[] slabs, Ground ground) {
+  SlabIndex(Platform[] slabs, MovingDecks moving, Ground ground) {
     columns = (int) Math.floor(ground.width() / SQUARE) + 1;
     rows = (int) Math.floor(ground.height() / SQUARE) + 1;
     squares = new int[slabs.length == 0 ? 0 : columns * rows][];
@@ -23,6 +23,24 @@ final class SlabIndex {
         enter(slabs[slab].bounds(), slab + 1);
       }
     }
+    for (int deck = 0; deck < moving.many(); deck++) {
+      enter(way(slabs, moving, deck), moving.ride(deck));
+    }
+  }
+
+  /** The smallest upright rectangle around all stops of a deck. */
+  private static Area.Bounds way(Platform[] slabs, MovingDecks moving, int deck) {
+    Area.Bounds all = slabs[moving.surface(deck, 1) - 1].bounds();
+    for (int stop = 2; stop <= moving.stops(deck); stop++) {
+      Area.Bounds bounds = slabs[moving.surface(deck, stop) - 1].bounds();
+      all =
+          new Area.Bounds(
+              Math.min(all.west(), bounds.west()),
+              Math.min(all.south(), bounds.south()),
+              Math.max(all.east(), bounds.east()),
+              Math.max(all.north(), bounds.north()));
+    }
+    return all;
   }
 
   private void enter(Area.Bounds bounds, int number) {

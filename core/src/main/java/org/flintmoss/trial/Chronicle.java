@@ -102,6 +102,7 @@ public final class Chronicle {
       case FINISHED -> unit(subject) + " has done what they were ordered";
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
+      case DECK -> name(Family.DECKS, subject) + " is at stop " + detail;
       case THING ->
           plan.things().get(subject).name() + " " + EnumWord.of(Standing.values()[detail]);
       case BROKE -> plan.things().get(subject).name() + " breaks";

@@ -27,6 +27,7 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.script.ToldReadings;
+import org.flintmoss.simulation.space.DeckMotion;
 import org.flintmoss.simulation.space.GateMotion;
 import org.flintmoss.simulation.state.Causes;
 
@@ -143,6 +144,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.ViewShown(id(mission.views(), world.told().view(seat))));
     tell(news, new TrialMessage.Things(things()));
     tell(news, new TrialMessage.Moving(moving()));
+    tell(news, new TrialMessage.DecksGone(decksGone()));
     tell(news, new TrialMessage.Calls(calls()));
     waterAndLight(news);
     return news;
@@ -400,6 +402,24 @@ public final class PlayerFeed {
       }
     }
     return moving;
+  }
+
+  private SortedMap<String, TrialMessage.Gone> decksGone() {
+    SortedMap<String, TrialMessage.Gone> gone = new TreeMap<>();
+    DeckMotion of = world.read().decks();
+    for (int deck = 0; deck < of.many(); deck++) {
+      double along = of.along(deck);
+      if (along > 0 || of.at(deck) == 0) {
+        gone.put(
+            of.id(deck),
+            new TrialMessage.Gone(
+                of.shift(deck, along, 0),
+                of.shift(deck, along, 1),
+                of.shift(deck, along, 2),
+                of.at(deck) == 0));
+      }
+    }
+    return gone;
   }
 
   /** The ids of those of a family that are chosen by their numbers. */

@@ -38,6 +38,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Reads.class, name = "reads"),
   @JsonSubTypes.Type(value = TrialMessage.Gates.class, name = "gates"),
   @JsonSubTypes.Type(value = TrialMessage.Moving.class, name = "moving"),
+  @JsonSubTypes.Type(value = TrialMessage.DecksGone.class, name = "decksGone"),
   @JsonSubTypes.Type(value = TrialMessage.Things.class, name = "things"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
@@ -209,6 +210,19 @@ public sealed interface TrialMessage {
    * @param until the step at which it will have come to rest
    */
   record Moved(double from, double to, int since, int until) {}
+
+  /** The decks that are elsewhere than they were drawn, or going, by their ids. */
+  record DecksGone(Map<String, Gone> decks) implements TrialMessage {}
+
+  /**
+   * How far a deck is from where it was drawn.
+   *
+   * @param east metres east
+   * @param north metres north
+   * @param up metres up
+   * @param goes whether it goes just now
+   */
+  record Gone(double east, double north, double up, boolean goes) {}
 
   /** The props and fixtures that are otherwise than they were set down, by id. */
   record Things(Map<String, Otherwise> things) implements TrialMessage {}

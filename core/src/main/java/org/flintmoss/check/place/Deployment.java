@@ -261,7 +261,13 @@ public final class Deployment {
     return switch (effect) {
       case Use.OpensGate opens -> opens.gate().equals(gate);
       case Use.TurnsGate turns -> turns.gate().equals(gate);
-      case Use.ClosesGate _, Use.Nothing _, Use.LetsStand _, Use.LetsLook _ -> false;
+      case Use.ClosesGate _,
+          Use.Nothing _,
+          Use.SendsDeck _,
+          Use.SendsDeckOn _,
+          Use.LetsStand _,
+          Use.LetsLook _ ->
+          false;
     };
   }
 

@@ -199,6 +199,8 @@ public record Use(
     @JsonSubTypes.Type(value = OpensGate.class, name = "opens"),
     @JsonSubTypes.Type(value = ClosesGate.class, name = "closes"),
     @JsonSubTypes.Type(value = TurnsGate.class, name = "turns"),
+    @JsonSubTypes.Type(value = SendsDeck.class, name = "sendsDeck"),
+    @JsonSubTypes.Type(value = SendsDeckOn.class, name = "sendsDeckOn"),
     @JsonSubTypes.Type(value = LetsStand.class, name = "letsStand"),
     @JsonSubTypes.Type(value = LetsLook.class, name = "letsLook")
   })
@@ -219,6 +221,17 @@ public record Use(
   /** Opens a gate that is not open, and closes one that is. */
   @Phrase(value = "opens or closes {gate}", group = "Opens or closes a gate")
   public record TurnsGate(@Valid @Names(Family.GATES) Ref gate) implements Effect {}
+
+  /** Sends a deck that moves to one of its stops; the first is where it is drawn. */
+  @Phrase(value = "sends {deck} to stop {stop}", group = "Sends a deck to a stop")
+  public record SendsDeck(
+      @Valid @Names(Family.DECKS) Ref deck,
+      @Measured("") @DecimalMin("1") @DecimalMax("13") @Valid Pinned stop)
+      implements Effect {}
+
+  /** Sends a deck that moves to its next stop; at either end it turns back. */
+  @Phrase(value = "sends {deck} to its next stop", group = "Sends a deck on")
+  public record SendsDeckOn(@Valid @Names(Family.DECKS) Ref deck) implements Effect {}
 
   /** Puts a thing where it was set down, or takes it away from there. */
   @Phrase(value = "from then on {thing} {stands}", group = "Takes a thing away, or puts it back")

@@ -21,7 +21,8 @@ import org.flintmoss.mission.word.Word;
  * @param top height of the middle of its upper side above the zero of the terrain's heights, metres
  * @param thickness metres from its upper side down to its lower one
  * @param openings where there is nothing of it within its outline
- * @param ramps the ways down from it
+ * @param ramps the ways down from it; they stay where they are when it moves
+ * @param motion whether and how it moves
  */
 public record Deck(
     @Size(min = 1, max = 60) String name,
@@ -31,7 +32,8 @@ public record Deck(
     @Valid Slope slope,
     @Valid Railing railing,
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Opening> openings,
-    @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ramp> ramps)
+    @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Ramp> ramps,
+    @Valid Motion motion)
     implements Thing {
   /**
    * How its upper side lies.
@@ -114,5 +116,60 @@ public record Deck(
     @Word("stairs")
     @JsonProperty("stairs")
     STAIRS
+  }
+
+  /** The most stops that a deck has beside the place where it is drawn. */
+  public static final int MOST_STOPS = 12;
+
+  /**
+   * How a deck moves, with all that stands on it: along the straight lines from stop to stop. Its
+   * first stop is where it is drawn. It goes no further while anybody or anything is in its way.
+   *
+   * @param runs what has it go
+   * @param speed metres a second
+   * @param stay seconds that it stays at a stop at least
+   * @param load kilograms with which it still goes; 0 for any
+   * @param stops its other stops, in their order; without any it stays where it is
+   */
+  public record Motion(
+      Runs runs,
+      @DecimalMin("0.05") @DecimalMax("20") double speed,
+      @DecimalMin("0") @DecimalMax("3600") double stay,
+      @DecimalMin("0") @DecimalMax("1000000") double load,
+      @Size(max = MOST_STOPS) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Stop> stops) {}
+
+  /** What has a deck go. */
+  public enum Runs {
+    /** A use or the script sends it. */
+    @Word("when it is sent")
+    @JsonProperty("sent")
+    SENT,
+    /** It goes from one end to the other and back, again and again. */
+    @Word("to and fro by itself")
+    @JsonProperty("toAndFro")
+    TO_AND_FRO,
+    /** It lies at the highest of its stops at which the water reaches its lower side. */
+    @Word("with the water")
+    @JsonProperty("withWater")
+    WITH_WATER
+  }
+
+  /**
+   * Where a deck stops, as seen from where it is drawn.
+   *
+   * @param east metres to the east
+   * @param north metres to the north
+   * @param up metres up
+   */
+  public record Stop(
+      @Pattern(regexp = Id.ORDER) String order,
+      @DecimalMin("-10000") @DecimalMax("10000") double east,
+      @DecimalMin("-10000") @DecimalMax("10000") double north,
+      @DecimalMin("-300") @DecimalMax("300") double up)
+      implements Ordered {}
+
+  /** Whether it moves at all. */
+  public boolean moves() {
+    return !motion.stops().isEmpty() && corners.size() >= 3;
   }
 }

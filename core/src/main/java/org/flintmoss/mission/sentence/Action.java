@@ -79,6 +79,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.StartWaves.class, name = "startWaves"),
   @JsonSubTypes.Type(value = Action.StopWaves.class, name = "stopWaves"),
   @JsonSubTypes.Type(value = Action.SetGate.class, name = "setGate"),
+  @JsonSubTypes.Type(value = Action.SendDeck.class, name = "sendDeck"),
+  @JsonSubTypes.Type(value = Action.SendDeckOn.class, name = "sendDeckOn"),
   @JsonSubTypes.Type(value = Action.LetAct.class, name = "letAct"),
   @JsonSubTypes.Type(value = Action.LetStand.class, name = "letStand"),
   @JsonSubTypes.Type(value = Action.LetLook.class, name = "letLook"),
@@ -395,6 +397,16 @@ public sealed interface Action {
   /** Opens, half opens or closes a gate. */
   @Phrase(value = "set {gate} {state}", group = "Gates, fixtures and effects")
   record SetGate(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Action {}
+
+  /** Sends a deck that moves to one of its stops; the first is where it is drawn. */
+  @Phrase(value = "send {deck} to stop {stop}", group = "Gates, fixtures and effects")
+  record SendDeck(
+      @Valid @Names(Family.DECKS) Ref deck, @Measured(value = "", fresh = 1) @Valid Amount stop)
+      implements Action {}
+
+  /** Sends a deck that moves to its next stop; at either end it turns back. */
+  @Phrase(value = "send {deck} to its next stop", group = "Gates, fixtures and effects")
+  record SendDeckOn(@Valid @Names(Family.DECKS) Ref deck) implements Action {}
 
   /** Lets a zone do what it does, or a part of it, or nothing of that. */
   @Phrase(value = "from now on {zone} {acts}[ with {part}]", group = "Gates, fixtures and effects")

@@ -74,6 +74,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.TimeGone.class, name = "timeGone"),
   @JsonSubTypes.Type(value = Condition.TimeLeft.class, name = "timeLeft"),
   @JsonSubTypes.Type(value = Condition.GateIs.class, name = "gate"),
+  @JsonSubTypes.Type(value = Condition.DeckAt.class, name = "deckAt"),
   @JsonSubTypes.Type(value = Condition.ZoneActs.class, name = "zoneActs"),
   @JsonSubTypes.Type(value = Condition.ThingStands.class, name = "thingStands"),
   @JsonSubTypes.Type(value = Condition.ThingLooks.class, name = "thingLooks"),
@@ -128,6 +129,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.TakesUp.class, name = "takesUp"),
   @JsonSubTypes.Type(value = Happening.SetsDown.class, name = "setsDown"),
   @JsonSubTypes.Type(value = Happening.GateBecomes.class, name = "gateBecomes"),
+  @JsonSubTypes.Type(value = Happening.DeckStops.class, name = "deckStops"),
   @JsonSubTypes.Type(value = Happening.StandsAnew.class, name = "standsAnew"),
   @JsonSubTypes.Type(value = Happening.ComesToLook.class, name = "comesToLook"),
   @JsonSubTypes.Type(value = Happening.ThingBreaks.class, name = "thingBreaks"),
@@ -191,6 +193,7 @@ public sealed interface Condition
         Condition.TimeLeft,
         Condition.TimeGone,
         Condition.GateIs,
+        Condition.DeckAt,
         Condition.ZoneActs,
         Condition.ThingStands,
         Condition.ThingLooks,
@@ -505,6 +508,16 @@ public sealed interface Condition
   /** How a gate stands. */
   @Phrase(value = "{gate} is {state}", group = "Gates, fixtures and effects")
   record GateIs(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Condition {}
+
+  /**
+   * At which of its stops a deck is that moves, the first being where it is drawn; 0 between two.
+   */
+  @Phrase(value = "{deck} is at stop {comparison} {stop}", group = "Gates, fixtures and effects")
+  record DeckAt(
+      @Valid @Names(Family.DECKS) Ref deck,
+      Comparison comparison,
+      @Measured(value = "", fresh = 1) @Valid Amount stop)
+      implements Condition {}
 
   /** Whether a zone does anything of what it can do, or of a part of that. */
   @Phrase(value = "{zone} acts[ with {part}]", group = "Places")

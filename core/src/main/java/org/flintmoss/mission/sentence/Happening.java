@@ -179,6 +179,10 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {gate} becomes {state}", group = "What happens")
   record GateBecomes(@Valid @Names(Family.GATES) Ref gate, Gate.State state) implements Happening {}
 
+  /** A deck that moves comes to one of its stops; the causer is through whom it was sent. */
+  @Phrase(value = "each time {deck} comes to a stop", group = "What happens")
+  record DeckStops(@Valid @Names(Family.DECKS) Ref deck) implements Happening {}
+
   /** A thing is put back or taken away; the causer is who used the fixture that did, if anybody. */
   @Phrase(value = "each time {thing} {stands} anew", group = "What happens")
   record StandsAnew(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing, Standing stands)

@@ -17,6 +17,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
   @JsonSubTypes.Type(value = Reading.Wholeness.class, name = "wholeness"),
   @JsonSubTypes.Type(value = Reading.WeightOn.class, name = "weightOn"),
+  @JsonSubTypes.Type(value = Reading.StopOf.class, name = "stopOf"),
   @JsonSubTypes.Type(value = Reading.ThingsIn.class, name = "thingsIn"),
   @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired"),
   @JsonSubTypes.Type(value = Reading.HowMany.class, name = "howMany"),
@@ -158,6 +159,10 @@ public sealed interface Reading {
   /** What weighs on a thing, kilograms. */
   @Phrase(value = "the weight on {thing}", group = "Counters and events")
   record WeightOn(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Reading {}
+
+  /** At which of its stops a deck is that moves, from 1; 0 between two. */
+  @Phrase(value = "the stop of {deck}", group = "Counters and events")
+  record StopOf(@Valid @Names(Family.DECKS) Ref deck) implements Reading {}
 
   /** How many props and fixtures of a kind lie in a zone. */
   @Phrase(value = "the number in {zone} of {thingKind}", group = "Counters and events")

@@ -18,15 +18,24 @@ public final class TraversalCost {
   private final double steepest;
   private final double wade;
 
-  /** What a land costs a mover. */
-  public TraversalCost(Land land, Mover mover) {
+  /**
+   * What a land costs a mover.
+   *
+   * @param decks its surfaces, while those that move are somewhere
+   */
+  public TraversalCost(Land land, Decks decks, Mover mover) {
     this.land = land;
     this.mover = mover;
+    this.decks = decks;
     ground = land.ground();
-    decks = land.decks();
     low = mover.low();
     wade = mover.wade();
     steepest = StrictMath.tan(StrictMath.toRadians(mover.slope()));
+  }
+
+  /** The same while decks that move are where they are told to be. */
+  public TraversalCost on(Decks now) {
+    return now == decks ? this : new TraversalCost(land, now, mover);
   }
 
   /** Whether a surface bears the mover at a point while the water stands at a level. */

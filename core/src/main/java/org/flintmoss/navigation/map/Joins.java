@@ -231,9 +231,10 @@ final class Joins {
     int deck = graph.deck(place);
     double x = graph.x(place);
     double y = graph.y(place);
-    int next = decks.along(deck, x, y, toX, toY, low);
+    Decks there = graph.with(deck);
+    int next = there.along(deck, x, y, toX, toY, low);
     boolean other = next != Decks.ANY && next != deck;
-    return other && decks.along(next, toX, toY, x, y, low) == deck ? graph.at(next, toX, toY) : -1;
+    return other && there.along(next, toX, toY, x, y, low) == deck ? graph.at(next, toX, toY) : -1;
   }
 
   private void link(int from, int to) {

@@ -54,7 +54,7 @@ public final class NavigationGraph implements Derived {
   /** What stands in the way. */
   public final Obstacles obstacles;
 
-  /** The surfaces above the ground. */
+  /** The surfaces above the ground, with every stop of those that move and none in the way. */
   public final Decks decks;
 
   /** Who goes on it. */
@@ -118,13 +118,13 @@ public final class NavigationGraph implements Derived {
   private NavigationGraph(Land land, Mover mover) {
     ground = land.ground();
     obstacles = land.obstacles();
-    decks = land.decks();
     this.mover = mover;
     noGoAreas = land.noGoAreas();
     transfers = noGoAreas.transfersFor(mover);
     opened = obstacles.open();
     closed = obstacles.closed();
-    cost = new TraversalCost(land, mover);
+    decks = land.decks().as(opened);
+    cost = new TraversalCost(land, decks, mover);
     low = mover.low();
     radius = Math.max(SLIMMEST, mover.radius());
     fine = new FinePlaces(ground, splits(land, radius));
@@ -154,13 +154,13 @@ public final class NavigationGraph implements Derived {
   private NavigationGraph(Land land, NavigationGraph from, Places places, Patch patch) {
     ground = land.ground();
     obstacles = land.obstacles();
-    decks = land.decks();
     mover = from.mover;
     noGoAreas = land.noGoAreas();
     transfers = noGoAreas.transfersFor(mover);
     opened = obstacles.open();
     closed = obstacles.closed();
-    cost = new TraversalCost(land, mover);
+    decks = land.decks().as(opened);
+    cost = new TraversalCost(land, decks, mover);
     low = from.low;
     radius = from.radius;
     fine = places.fine();
@@ -575,7 +575,22 @@ public final class NavigationGraph implements Derived {
     return (place >= fine.end() || fine.stands(place))
         && cost.firm(deck, x, y)
         && !cost.held(deck, x, y)
+        && (!decks.moves(x, y) || bears(deck, x, y, stand))
         && obstacles.clear(x, y, room, feet(deck, x, y), low, stand);
+  }
+
+  /** Whether a surface is there, and nothing too near above it, while decks that move are so. */
+  private boolean bears(int deck, double x, double y, Stand stand) {
+    Decks now = decks.as(stand);
+    return !mover.onDecks() || (now.over(deck, x, y) && now.room(deck, x, y, low));
+  }
+
+  /** The surfaces with one that belongs to a stop of a deck that moves there, and no other stop. */
+  Decks with(int deck) {
+    int moving = decks.moving().of(deck);
+    return moving < 0
+        ? decks
+        : decks.as(obstacles.alone(decks.moving().changes(moving), decks.moving().when(deck)));
   }
 
   /** Like {@link Steps#from}. */

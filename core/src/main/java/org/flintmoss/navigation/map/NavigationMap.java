@@ -4,6 +4,7 @@ import java.util.BitSet;
 import java.util.List;
 import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.land.Mover;
+import org.flintmoss.navigation.land.TraversalCost;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
 import org.flintmoss.terrain.Lying;
@@ -22,6 +23,8 @@ public final class NavigationMap {
   private final Stand stand;
   private final ConnectedComponents components;
   private final Tolls tolls;
+  private final Decks decks;
+  private final TraversalCost cost;
 
   private NavigationMap(
       NavigationGraph graph,
@@ -34,6 +37,8 @@ public final class NavigationMap {
     this.water = water;
     this.stand = stand;
     this.components = components;
+    decks = graph.decks.as(stand);
+    cost = graph.cost().on(decks);
   }
 
   /**
@@ -183,7 +188,7 @@ public final class NavigationMap {
         && y >= 0
         && x < ground.width()
         && y < ground.height()
-        && graph.bears(deck, x, y, water);
+        && cost.bears(deck, x, y, water);
   }
 
   /** Whether the mover goes on decks, and not on water or in the air alone. */
@@ -198,17 +203,17 @@ public final class NavigationMap {
 
   /** Whether a no-go zone holds the mover back at a point of a surface. */
   public boolean held(int deck, double x, double y) {
-    return graph.cost().held(deck, x, y);
+    return cost.held(deck, x, y);
   }
 
   /** How fast the mover gets on at a point of a surface, as a share of its own speed. */
   public double pace(int deck, double x, double y) {
-    return graph.cost().pace(deck, x, y);
+    return cost.pace(deck, x, y);
   }
 
   /** Whether the mover stands upright at a point of a surface, and does not crawl. */
   public boolean upright(int deck, double x, double y) {
-    return graph.cost().upright(deck, x, y);
+    return cost.upright(deck, x, y);
   }
 
   /**
@@ -223,7 +228,7 @@ public final class NavigationMap {
     if (!onDecks()) {
       return bears(Decks.GROUND, toX, toY) ? Decks.GROUND : Decks.ANY;
     }
-    int next = graph.decks.next(deck, toX, toY, graph.mover.low(), step);
+    int next = decks.next(deck, toX, toY, graph.mover.low(), step);
     return next != Decks.ANY && bears(next, toX, toY) ? next : Decks.ANY;
   }
 
@@ -231,12 +236,12 @@ public final class NavigationMap {
   public boolean freeAt(int deck, double x, double y) {
     double room = graph.mover.radius() - NavigationGraph.LEAN;
     return bears(deck, x, y)
-        && graph.obstacles.clear(x, y, room, graph.feet(deck, x, y), graph.mover.low(), stand);
+        && graph.obstacles.clear(x, y, room, cost.feet(deck, x, y), graph.mover.low(), stand);
   }
 
   /** The surface that somebody stands on who is set down at a point: the highest. */
   public int highest(double x, double y) {
-    return onDecks() ? graph.decks.highest(x, y, graph.mover.low()) : Decks.GROUND;
+    return onDecks() ? decks.highest(x, y, graph.mover.low()) : Decks.GROUND;
   }
 
   /**
@@ -271,8 +276,8 @@ public final class NavigationMap {
 
   private boolean reaches(int deck, double x, double y, int place) {
     double room = (graph.mover.radius() - NavigationGraph.LEAN) / 2;
-    double feet = graph.feet(deck, x, y);
-    return graph.bears(deck, x, y, water)
+    double feet = cost.feet(deck, x, y);
+    return cost.bears(deck, x, y, water)
         && graph.obstacles.clear(
             x, y, graph.x(place), graph.y(place), room, feet, graph.mover.low(), stand);
   }
@@ -292,10 +297,10 @@ public final class NavigationMap {
    * for.
    */
   public int goal(int of, int to, double x, double y) {
-    int highest = to == Decks.ANY ? graph.decks.many() : to;
+    int highest = to == Decks.ANY ? decks.many() : to;
     int lowest = to == Decks.ANY ? Decks.GROUND : to;
     for (int deck = highest; deck >= lowest; deck--) {
-      int place = graph.decks.over(deck, x, y) ? stepsInto(deck, x, y) : -1;
+      int place = decks.over(deck, x, y) ? stepsInto(deck, x, y) : -1;
       if (place >= 0 && leads(of, place)) {
         return place;
       }
@@ -316,7 +321,7 @@ public final class NavigationMap {
   public int straight(int deck, double x, double y, double toX, double toY) {
     double dx = toX - x;
     double dy = toY - y;
-    boolean flat = graph.decks.none() && graph.feet(deck, x, y) == Obstacles.ON_THE_GROUND;
+    boolean flat = decks.none() && cost.feet(deck, x, y) == Obstacles.ON_THE_GROUND;
     double pace = flat ? graph.ground.cell() * 0.25 : Decks.STRIDE;
     int steps = (int) Math.floor(Math.sqrt(dx * dx + dy * dy) / pace) + 1;
     double room = graph.mover.radius() - NavigationGraph.LEAN;
@@ -335,7 +340,7 @@ public final class NavigationMap {
       double py = y + dy * i / steps;
       boolean clear =
           graph.obstacles.clear(
-              fromX, fromY, px, py, room, graph.feet(on, px, py), graph.mover.low(), stand);
+              fromX, fromY, px, py, room, cost.feet(on, px, py), graph.mover.low(), stand);
       on = clear && !held(on, px, py) ? next(on, px, py, Decks.PLANNED) : Decks.ANY;
     }
     return on;
@@ -467,7 +472,7 @@ public final class NavigationMap {
     int reach = (int) Math.floor(radius / pace);
     for (int row = -reach; row <= reach; row++) {
       for (int column = -reach; column <= reach; column++) {
-        for (int deck = Decks.GROUND; deck <= graph.decks.many(); deck++) {
+        for (int deck = Decks.GROUND; deck <= decks.many(); deck++) {
           int place = graph.at(deck, x + column * pace, y + row * pace);
           if (!(free(place) && (of == ANYWHERE || leads(of, place)))) {
             continue;

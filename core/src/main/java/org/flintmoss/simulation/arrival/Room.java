@@ -256,7 +256,7 @@ final class Room {
     double drawnX = px - context.space.carriedEast(zone);
     double drawnY = py - context.space.carriedNorth(zone);
     return plan.zones().area(zone).contains(drawnX, drawnY)
-        && plan.zones().banded(zone, plan.decks().height(on, px, py));
+        && plan.zones().banded(zone, context.space.decks().height(on, px, py));
   }
 
   private boolean take(int on, double tx, double ty) {
@@ -286,6 +286,6 @@ final class Room {
   private boolean onLevel(int unit, int on, double px, double py, int other) {
     boolean grounded = !Flights.flies(plan, unit) && !Flights.flies(plan, other);
     return (grounded && context.body.deck(other) == on)
-        || context.space.levelWith(plan.decks().height(on, px, py), unit, other);
+        || context.space.levelWith(context.space.decks().height(on, px, py), unit, other);
   }
 }

@@ -76,7 +76,7 @@ public final class Sources {
     Position at = plan.zones().get(of.zone()).shape().centre();
     double x = at.x() + context.space.carriedEast(of.zone());
     double y = at.y() + context.space.carriedNorth(of.zone());
-    double foot = plan.decks().height(surface(of.zone(), x, y), x, y);
+    double foot = context.space.decks().height(surface(of.zone(), x, y), x, y);
     boolean within = x >= 0 && y >= 0 && x <= plan.ground().width() && y <= plan.ground().height();
     if (thing >= 0 && within && context.movement.things().handling().room(thing, x, y, foot)) {
       brought.at[source]++;
@@ -100,6 +100,6 @@ public final class Sources {
   /** The highest surface at a point that is within the heights of a zone. */
   private int surface(int zone, double x, double y) {
     double top = plan.zones().get(zone).height() instanceof Zone.Between band ? band.high() : SKY;
-    return plan.decks().below(x, y, top);
+    return context.space.decks().below(x, y, top);
   }
 }

@@ -314,8 +314,8 @@ public final class Holding {
   }
 
   private double surface(double x, double y, double feet) {
-    int deck = plan.decks().below(x, y, feet + STOOPS);
-    return plan.decks().height(deck, x, y);
+    int deck = context.space.decks().below(x, y, feet + STOOPS);
+    return context.space.decks().height(deck, x, y);
   }
 
   /** On the surface within reach there; over a rim it falls. */

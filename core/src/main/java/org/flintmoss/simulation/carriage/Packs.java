@@ -135,7 +135,7 @@ public final class Packs {
       heapCount.at[heap] = kind < 0 ? 0 : item.count();
       heapX.at[heap] = item.position().x();
       heapY.at[heap] = item.position().y();
-      heapDeck.at[heap] = plan.decks().under(item.level(), item.position());
+      heapDeck.at[heap] = context.space.decks().under(item.level(), item.position());
       heap++;
     }
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -215,6 +215,18 @@ public final class Packs {
     return true;
   }
 
+  /** What lies on one surface comes to lie on another, or farther east and north, metres. */
+  public void shift(int from, int to, double east, double north) {
+    for (int heap = 0; heap < heapKind.at.length; heap++) {
+      if (heapCount.at[heap] > 0 && heapDeck.at[heap] == from) {
+        heapDeck.at[heap] = to;
+        heapX.at[heap] += east;
+        heapY.at[heap] += north;
+        context.touch(Wake.ITEM_KIND, heapKind.at[heap], -1);
+      }
+    }
+  }
+
   /** The heap that something set down here joins, or an empty one; -1 for none. */
   private int heapFor(int kind, int deck, double x, double y) {
     int empty = -1;
@@ -267,7 +279,7 @@ public final class Packs {
   }
 
   private boolean level(int unit, int heap) {
-    double foot = plan.decks().height(heapDeck.at[heap], heapX.at[heap], heapY.at[heap]);
+    double foot = context.space.decks().height(heapDeck.at[heap], heapX.at[heap], heapY.at[heap]);
     return Math.abs(foot - context.space.feet(unit)) <= STOOPS;
   }
 
@@ -399,6 +411,6 @@ public final class Packs {
 
   /** Whether something that lies somewhere is inside a zone. */
   public boolean inside(double x, double y, int deck, int zone) {
-    return context.space.covered(zone, x, y, plan.decks().height(deck, x, y));
+    return context.space.covered(zone, x, y, context.space.decks().height(deck, x, y));
   }
 }

@@ -36,7 +36,10 @@ final class AlongExecutor implements Executor<Order.Along> {
     int at = progress.waypoint(ordered);
     double x = track.x()[at];
     double y = track.y()[at];
-    int deck = track.height()[at] < 0 ? Decks.ANY : plan.decks().nearest(x, y, track.height()[at]);
+    int deck =
+        track.height()[at] < 0
+            ? Decks.ANY
+            : context.space.decks().nearest(x, y, track.height()[at]);
     context.intentions.goAtPace(unit, track.speed()[at]);
     context.intentions.goAtHeight(unit, track.height()[at]);
     if (!feet.paths.goTo(unit, deck, x, y, now)) {

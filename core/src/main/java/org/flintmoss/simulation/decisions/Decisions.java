@@ -200,7 +200,7 @@ public final class Decisions {
     double x = post.position().x();
     double y = post.position().y();
     context.intentions.hurry(unit);
-    int deck = plan.decks().asked(post.level(), x, y);
+    int deck = context.space.decks().asked(post.level(), x, y);
     if (!paths.goTo(unit, deck, x, y, now)) {
       return;
     }

@@ -82,7 +82,7 @@ final class Executors {
       Post post = slots.post(order.post());
       double x = post.position().x();
       double y = post.position().y();
-      int deck = feet.plan.decks().asked(post.level(), x, y);
+      int deck = feet.context.space.decks().asked(post.level(), x, y);
       feet.stand(unit, deck, x, y, post.facing(), now);
     }
 

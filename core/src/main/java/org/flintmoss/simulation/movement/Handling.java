@@ -42,8 +42,8 @@ public final class Handling {
   public void put(int of, int deck, double x, double y, int cause, int by) {
     if (loose(of)) {
       context.log(Causes.Kind.SHIFTED, of, 0, cause, by);
-      int on = deck == Decks.ANY ? plan.decks().highest(x, y, 0) : deck;
-      lay(of, x, y, plan.decks().height(on, x, y), cause, by);
+      int on = deck == Decks.ANY ? context.space.decks().highest(x, y, 0) : deck;
+      lay(of, x, y, context.space.decks().height(on, x, y), cause, by);
     }
   }
 

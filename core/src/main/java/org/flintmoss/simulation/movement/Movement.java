@@ -147,6 +147,7 @@ public final class Movement {
 
   private void moveAll(int now) {
     context.holding.tend();
+    thingMotion.rides().move(now);
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.transits.on(unit)) {
@@ -496,7 +497,7 @@ public final class Movement {
     boolean onGround =
         toX >= 0 && toY >= 0 && toX < plan.ground().width() && toY < plan.ground().height();
     if (onGround) {
-      boolean over = plan.decks().over(body.deck(unit), toX, toY);
+      boolean over = context.space.decks().over(body.deck(unit), toX, toY);
       body.stand(unit, toX, toY, over ? body.deck(unit) : Decks.GROUND);
     }
     return onGround;

@@ -50,8 +50,8 @@ final class Overboard {
       if (!plan.ground().holds(x, y) || !passes(unit, x, y, feet)) {
         return;
       }
-      int deck = plan.decks().below(x, y, feet + LEAST_FALL);
-      if (plan.decks().height(deck, x, y) > feet - LEAST_FALL) {
+      int deck = context.space.decks().below(x, y, feet + LEAST_FALL);
+      if (context.space.decks().height(deck, x, y) > feet - LEAST_FALL) {
         continue;
       }
       if (lands(unit, deck, x, y)) {
@@ -93,7 +93,7 @@ final class Overboard {
       if (!free) {
         break;
       }
-      int deck = plan.decks().below(x, y, feet + apex);
+      int deck = context.space.decks().below(x, y, feet + apex);
       if (lands(unit, deck, x, y)) {
         thrown = true;
         landsX = x;
@@ -102,7 +102,7 @@ final class Overboard {
       }
     }
     if (thrown) {
-      double rise = plan.decks().height(landsOn, landsX, landsY) - feet;
+      double rise = context.space.decks().height(landsOn, landsX, landsY) - feet;
       double left = Math.sqrt(Math.max(0, up * up - 2 * Link.GRAVITY * rise));
       context.transits.fly(unit, landsX, landsY, landsOn, (up + left) / Link.GRAVITY);
       context.paths.stop(unit);
@@ -122,7 +122,7 @@ final class Overboard {
   private boolean lands(int unit, int deck, double x, double y) {
     NavigationMap map = context.space.navigationMap(unit);
     Mover mover = Mover.of(plan.kind(unit));
-    double depth = context.waters.levels(0) - plan.decks().height(deck, x, y);
+    double depth = context.waters.levels(0) - context.space.decks().height(deck, x, y);
     return map.bears(deck, x, y) || depth > mover.wade();
   }
 }

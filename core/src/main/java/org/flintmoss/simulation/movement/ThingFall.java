@@ -88,7 +88,10 @@ final class ThingFall {
     }
     boolean roof =
         to > foot + ThingMotion.STILL
-            && plan.decks().between(contacts.x(thing), contacts.y(thing), foot + tall, to + tall)
+            && context
+                    .space
+                    .decks()
+                    .between(contacts.x(thing), contacts.y(thing), foot + tall, to + tall)
                 != Decks.ANY;
     to = roof ? foot : to;
     if (to == rest && up <= 0 && speed <= 0) {
@@ -117,8 +120,8 @@ final class ThingFall {
     double x = contacts.x(thing);
     double y = contacts.y(thing);
     double highest = contacts.foot(thing) + ThingContacts.SLACK;
-    int deck = plan.decks().below(x, y, highest);
-    double surface = plan.decks().height(deck, x, y);
+    int deck = context.space.decks().below(x, y, highest);
+    double surface = context.space.decks().height(deck, x, y);
     double top = bearer(thing, highest);
     boolean borne = top >= surface;
     places.bear(thing, borne ? bearer : -1);
@@ -151,9 +154,11 @@ final class ThingFall {
   }
 
   private double slope(int deck, double x, double y, double toX, double toY) {
-    boolean over = plan.decks().over(deck, x, y) && plan.decks().over(deck, toX, toY);
+    boolean over =
+        context.space.decks().over(deck, x, y) && context.space.decks().over(deck, toX, toY);
     return over
-        ? (plan.decks().height(deck, toX, toY) - plan.decks().height(deck, x, y)) / SPAN
+        ? (context.space.decks().height(deck, toX, toY) - context.space.decks().height(deck, x, y))
+            / SPAN
         : 0;
   }
 
@@ -170,8 +175,8 @@ final class ThingFall {
   double bottomWithin(int thing, double highest) {
     double x = contacts.x(thing);
     double y = contacts.y(thing);
-    int deck = plan.decks().below(x, y, highest);
-    double surface = plan.decks().height(deck, x, y);
+    int deck = context.space.decks().below(x, y, highest);
+    double surface = context.space.decks().height(deck, x, y);
     return Math.max(surface, bearer(thing, highest - ThingContacts.SLACK));
   }
 }

@@ -52,6 +52,7 @@ public final class ThingMotion {
   private final ThingFall fall;
   private final Shoves shoves;
   private final Handling handling;
+  private final Rides rides;
 
   /** How fast each moves by itself: metres a second east, north and up, by threes. */
   private final Column.Doubles speeds;
@@ -80,6 +81,7 @@ public final class ThingMotion {
     fall = new ThingFall(context, contacts, speeds);
     shoves = new Shoves(context, this, contacts);
     handling = new Handling(context, this, contacts);
+    rides = new Rides(context, contacts);
     beside = new int[TALLEST + 2][];
     turns = new int[table.many()];
     for (int thing = 0; thing < turns.length; thing++) {
@@ -96,6 +98,11 @@ public final class ThingMotion {
   /** How people push things. */
   Shoves shoves() {
     return shoves;
+  }
+
+  /** How decks that move carry along what is on them. */
+  Rides rides() {
+    return rides;
   }
 
   /** What the script and spawners do with things. */

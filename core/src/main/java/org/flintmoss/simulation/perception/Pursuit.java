@@ -129,7 +129,7 @@ public final class Pursuit {
     double off = sign * (plan.kind(unit).radius() + OFF);
     double x = middle(gate).x() - dy / length * off;
     double y = middle(gate).y() + dx / length * off;
-    return new Side(plan.decks().asked(gate.level(), x, y), x, y);
+    return new Side(context.space.decks().asked(gate.level(), x, y), x, y);
   }
 
   private static Position middle(Gate gate) {

@@ -62,7 +62,7 @@ public record Breakable(
             ? Script.steps(debris.seconds().at(terms))
             : 0,
         it.noise(),
-        ThingEffect.of(it.effect(), actors),
+        ThingEffect.of(it.effect(), actors, terms),
         drops(it.drops(), thing.drops(), actors, terms));
   }
 

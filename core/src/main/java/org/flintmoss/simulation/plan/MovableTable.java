@@ -29,7 +29,7 @@ public final class MovableTable {
   MovableTable(ActorIndex actors, ThingTable things, Movables movables) {
     this.things = things;
     this.movables = movables;
-    int many = movables.many();
+    int many = movables.things();
     thing = new int[many];
     movable = new int[things.many()];
     loose = new Hold.Loose[many];

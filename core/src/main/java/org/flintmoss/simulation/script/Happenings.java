@@ -151,6 +151,7 @@ final class Happenings {
       case TOOK -> tell(Trigger.Of.TAKES_UP, detail, -1, subject, -1, entry);
       case SET_DOWN -> tell(Trigger.Of.SETS_DOWN, detail, -1, subject, -1, entry);
       case GATE -> tell(Trigger.Of.GATE_BECOMES, subject, detail, entry.through(), -1, entry);
+      case DECK -> tell(Trigger.Of.DECK_STOPS, subject, -1, entry.through(), -1, entry);
       case THING -> tell(Trigger.Of.STANDS_ANEW, subject, detail, entry.through(), -1, entry);
       case BROKE -> tell(Trigger.Of.BREAKS, subject, -1, entry.through(), -1, entry);
       case LIFTED -> tell(Trigger.Of.LIFTS, detail, -1, subject, entry.through(), entry);

@@ -304,6 +304,11 @@ public enum Measures implements Measure {
       ofMission((context, gate) -> context.standings.gate(gate))
           .wokenBy(Wake.GATE)
           .in(Condition.GateIs.class)),
+  /** The stop from 1 that the deck is at; 0 for one between two. */
+  DECK_STOP(
+      ofMission((context, deck) -> context.standings.decks().stop(deck))
+          .wokenBy(Wake.DECK)
+          .in(Condition.DeckAt.class, Reading.StopOf.class)),
   /** The ordinal of whether the prop or fixture is gone or stands there. */
   THING_STANDS(
       ofMission((context, thing) -> context.standings.standing(thing).ordinal())

@@ -4,6 +4,7 @@ import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Spot;
+import org.flintmoss.simulation.space.DeckMotion;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Obstacles;
@@ -27,6 +28,19 @@ final class ThingDeeds {
         (it, doing) ->
             doing.context.asked.gate(
                 doing.number(it.gate()), it.state().ordinal(), doing.cause, doing.by));
+    Deeds.on(
+        Action.SendDeck.class,
+        (it, doing) -> {
+          DeckMotion decks = doing.context.standings.decks();
+          int stop = (int) Math.floor(doing.amount(it.stop()) + 0.5);
+          decks.send(decks.number(doing.number(it.deck())), stop, doing.cause, doing.by);
+        });
+    Deeds.on(
+        Action.SendDeckOn.class,
+        (it, doing) -> {
+          DeckMotion decks = doing.context.standings.decks();
+          decks.sendOn(decks.number(doing.number(it.deck())), doing.cause, doing.by);
+        });
     Deeds.on(
         Action.SetUse.class,
         (it, doing) ->

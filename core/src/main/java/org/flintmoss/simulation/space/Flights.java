@@ -65,7 +65,7 @@ public final class Flights {
     for (int part = 0; part <= parts; part++) {
       double px = x + east * part / parts;
       double py = y + north * part / parts;
-      top = plan.ground().holds(px, py) ? Math.max(top, plan.decks().top(px, py)) : top;
+      top = plan.ground().holds(px, py) ? Math.max(top, context.space.decks().top(px, py)) : top;
     }
     double radius = plan.kind(unit).radius();
     double obstacles =
@@ -128,6 +128,6 @@ public final class Flights {
   public int over(int unit) {
     double x = context.body.x(unit);
     double y = context.body.y(unit);
-    return flies(plan, unit) ? plan.decks().highest(x, y, 0) : context.body.deck(unit);
+    return flies(plan, unit) ? context.space.decks().highest(x, y, 0) : context.body.deck(unit);
   }
 }

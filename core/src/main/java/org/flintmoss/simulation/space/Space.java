@@ -27,11 +27,20 @@ public final class Space {
   private final SpaceContext context;
   private final Plan plan;
   private final Views views;
+  private Decks decks;
 
   Space(SpaceContext context) {
     this.context = context;
     plan = context.plan;
     views = new Views(context);
+  }
+
+  /** The surfaces one above the other, where those are now that move; not to be kept. */
+  public Decks decks() {
+    if (decks == null) {
+      decks = plan.decks().as(context.standings.all());
+    }
+    return decks;
   }
 
   /** How far a unit is from a point, metres. */
@@ -61,7 +70,7 @@ public final class Space {
           context.waters.levels(0),
           plan.ground().heightAt(context.body.x(unit), context.body.y(unit)));
     }
-    return plan.decks().height(context.body.deck(unit), context.body.x(unit), context.body.y(unit));
+    return decks().height(context.body.deck(unit), context.body.x(unit), context.body.y(unit));
   }
 
   /** Whether somebody whose feet are so high is not clear above or below a unit, metres. */
@@ -128,7 +137,7 @@ public final class Space {
     double oz = feet(other) + mark;
     return (line != Obstacles.Line.SIGHT || context.effects.clear(x, y, ox, oy))
         && plan.ground().clear(x, y, z, ox, oy, oz)
-        && plan.decks().clear(x, y, z, ox, oy, oz)
+        && decks().clear(x, y, z, ox, oy, oz)
         && plan.obstacles().clear(x, y, z, ox, oy, oz, line, context.standings.all());
   }
 
@@ -277,7 +286,7 @@ public final class Space {
         context.thingPlaces.foot(thing)
             + plan.things().get(thing).scale() * context.standings.appearance(thing).height() / 2;
     return plan.ground().clear(x, y, z, toX, toY, middle)
-        && plan.decks().clear(x, y, z, toX, toY, middle)
+        && decks().clear(x, y, z, toX, toY, middle)
         && plan.obstacles()
             .clear(
                 x, y, z, toX, toY, middle, Obstacles.Line.SHOT, context.standings.without(thing));
@@ -320,7 +329,7 @@ public final class Space {
   /** The surface of a spot; {@link Decks#ANY} for whichever suits. */
   public int spotDeck(Spot spot) {
     return switch (spot) {
-      case Spot.Fixed fixed -> plan.decks().asked(fixed.level(), fixed.x(), fixed.y());
+      case Spot.Fixed fixed -> decks().asked(fixed.level(), fixed.x(), fixed.y());
       case Spot.Of of ->
           of.east() == 0 && of.north() == 0 ? context.body.deck(of.member()) : Decks.ANY;
     };

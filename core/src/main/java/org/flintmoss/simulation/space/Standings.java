@@ -32,13 +32,18 @@ public final class Standings {
   /** How many gates there are, which come first among all that changes. */
   private final int gates;
 
-  /** For each of all that changes beyond the gates the thing that it is. */
+  /** How many gates and decks that move there are, which come before things. */
+  private final int firstThing;
+
+  /** For each of all that changes from the first thing on the thing that it is. */
   private final int[] thingAt;
 
   /** The state of each of all that changes; of a thing by {@link ChangingThings}. */
   private final Column.Ints states;
 
   private final GateMotion moving;
+
+  private final DeckMotion decks;
 
   /** The same with where those lie that may move. */
   private Stand all;
@@ -60,16 +65,18 @@ public final class Standings {
     changing = new int[things.many()];
     Arrays.setAll(changing, it -> plan.obstacles().things().number(things.ref(it)));
     gates = plan.obstacles().gates();
-    thingAt = new int[plan.obstacles().changing() - gates];
+    firstThing = gates + plan.obstacles().moving().many();
+    thingAt = new int[plan.obstacles().changing() - firstThing];
     for (int thing = 0; thing < changing.length; thing++) {
       if (changing[thing] >= 0) {
-        thingAt[changing[thing] - gates] = thing;
+        thingAt[changing[thing] - firstThing] = thing;
       }
     }
     states = state.ints("standings", plan.obstacles().changing());
     System.arraycopy(plan.obstacles().states(), 0, states.at, 0, states.at.length);
     turned = state.steps("standingsTurned", 1);
     moving = new GateMotion(context, this);
+    decks = new DeckMotion(context);
     backAt = state.steps("lookBackAt", states.at.length);
     backTo = state.ints("lookBackTo", states.at.length);
   }
@@ -82,7 +89,7 @@ public final class Standings {
   /** How all stands now, for those who ask the obstacles; not to be kept. */
   public Stand all() {
     if (all == null) {
-      all = Stand.of(states.at, context.thingPlaces.now());
+      all = Stand.of(states.at, context.thingPlaces.now(), decks.gone());
     }
     return all;
   }
@@ -131,6 +138,8 @@ public final class Standings {
         boolean open = effect.gate() >= 0 && meant(effect.gate()) == Gate.State.OPEN.ordinal();
         set(effect.gate(), (open ? Gate.State.CLOSED : Gate.State.OPEN).ordinal(), cause, by);
       }
+      case Use.SendsDeck _ -> decks.send(decks.number(effect.deck()), effect.stop(), cause, by);
+      case Use.SendsDeckOn _ -> decks.sendOn(decks.number(effect.deck()), cause, by);
       case Use.LetsStand lets -> put(effect.thing(), lets.stands(), cause, by);
       case Use.LetsLook _ -> turn(effect.thing(), effect.look(), cause, by);
     }
@@ -214,7 +223,7 @@ public final class Standings {
     if (gate) {
       set(number, backTo.at[number], -1, -1);
     } else {
-      show(thingAt[number - gates], backTo.at[number], -1, -1);
+      show(thingAt[number - firstThing], backTo.at[number], -1, -1);
     }
   }
 
@@ -299,6 +308,19 @@ public final class Standings {
   /** Phase 2: gates that move go on. */
   public void goOn(int now) {
     moving.move(now);
+  }
+
+  /** Where decks are that move. */
+  public DeckMotion decks() {
+    return decks;
+  }
+
+  /** A deck that moves comes to a stop, or leaves one. */
+  void deck(int number, int state) {
+    states.at[number] = state;
+    turned.at[0] = context.now();
+    context.thingPlaces.reshape();
+    context.space.reshape();
   }
 
   /** How gates move. */

@@ -70,6 +70,27 @@ public final class ThingPlaces {
       enter(movable);
       count(bearers.at[movable] - 1, 1);
     }
+    context.standings.decks().reckon();
+    for (int deck = 0; deck < context.standings.decks().many(); deck++) {
+      railings(deck);
+    }
+    resting = null;
+  }
+
+  /** The railings of a deck that moves are where it is now. */
+  void railings(int deck) {
+    Movables first = context.plan.obstacles().movables();
+    int its = first.railings(deck);
+    double[] gone = context.standings.decks().gone();
+    now.put(
+        its,
+        first.x(its) + gone[3 * deck],
+        first.y(its) + gone[3 * deck + 1],
+        first.foot(its) + gone[3 * deck + 2]);
+  }
+
+  /** Something has come to rest, or no longer rests, that is no thing. */
+  void reshape() {
     resting = null;
   }
 
@@ -116,8 +137,8 @@ public final class ThingPlaces {
       return at(movable, 2);
     }
     Position at = context.plan.things().get(thing).position();
-    int deck = context.plan.decks().under(context.plan.things().get(thing).level(), at);
-    return context.plan.decks().height(deck, at.x(), at.y());
+    int deck = context.space.decks().under(context.plan.things().get(thing).level(), at);
+    return context.space.decks().height(deck, at.x(), at.y());
   }
 
   /** The highest surface under a thing that moves, no higher than its foot; see the decks. */
@@ -125,8 +146,8 @@ public final class ThingPlaces {
     int movable = table.movable(thing);
     Position at = context.plan.things().get(thing).position();
     return movable < 0
-        ? context.plan.decks().under(context.plan.things().get(thing).level(), at)
-        : context.plan.decks().below(at(movable, 0), at(movable, 1), at(movable, 2));
+        ? context.space.decks().under(context.plan.things().get(thing).level(), at)
+        : context.space.decks().below(at(movable, 0), at(movable, 1), at(movable, 2));
   }
 
   /** How far a thing lies to the east of where it was set down, metres. */
@@ -262,7 +283,9 @@ public final class ThingPlaces {
   /** The states of all that changes with those that rest, to be kept. */
   Stand resting() {
     if (resting == null) {
-      resting = now.only(movable -> rests.at[movable] == 1);
+      DeckMotion decks = context.standings.decks();
+      resting =
+          now.only(it -> it < table.many() ? rests.at[it] == 1 : decks.at(it - table.many()) > 0);
     }
     return context.standings.all().with(resting).kept();
   }

@@ -7,6 +7,7 @@ import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.Rows;
 import org.flintmoss.simulation.state.State;
+import org.flintmoss.terrain.Decks;
 
 /**
  * Those who are on a crossing: between its ends nothing stops them, and their feet are where its
@@ -118,7 +119,7 @@ public final class Transits {
 
   /** Has a unit fall from where it stands to a point of a surface. */
   public void fall(int unit, double x, double y, int deck) {
-    double height = context.space.feet(unit) - context.plan.decks().height(deck, x, y);
+    double height = context.space.feet(unit) - context.space.decks().height(deck, x, y);
     begin(unit, x, y, deck, Link.fallSeconds(height));
     arc.at[unit] = 0;
     falling.at[unit] = 1;
@@ -159,11 +160,32 @@ public final class Transits {
       // Into deep water one falls no farther than to where it stands.
       double lands = Math.max(feet(unit), context.waters.levels(0));
       double fallen = fromHeight.at[unit] - lands;
+      if (goesOn(unit)) {
+        return;
+      }
       context.body.stand(unit, context.body.x(unit), context.body.y(unit), toDeck.at[unit]);
       leave(unit);
       boolean falls = falling.at[unit] == 1;
       context.vitals.hurt(unit, falls ? Falls.harm(context.plan.kind(unit), fallen) : 0);
     }
+  }
+
+  /** Whether one has to fall farther, as the deck on which one was to end has gone meanwhile. */
+  private boolean goesOn(int unit) {
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    Decks decks = context.space.decks();
+    if (decks.over(toDeck.at[unit], x, y)) {
+      return false;
+    }
+    int deck = decks.below(x, y, feet(unit) + Decks.STEP);
+    boolean deeper = decks.height(deck, x, y) < feet(unit) - Decks.STEP;
+    if (deeper) {
+      fall(unit, x, y, deck);
+    } else {
+      toDeck.at[unit] = deck;
+    }
+    return deeper;
   }
 
   /** Takes a unit off a crossing that has been set down elsewhere. */
@@ -179,7 +201,7 @@ public final class Transits {
   /** How high the feet of a unit on a crossing are above the zero of heights, metres. */
   double feet(int unit) {
     double share = share(unit);
-    double to = context.plan.decks().height(toDeck.at[unit], toX.at[unit], toY.at[unit]);
+    double to = context.space.decks().height(toDeck.at[unit], toX.at[unit], toY.at[unit]);
     double from = fromHeight.at[unit];
     return from + (to - from) * share + arc.at[unit] * 4 * share * (1 - share);
   }

@@ -90,6 +90,8 @@ public final class Causes {
     REACHED,
     /** A gate was moved: gate, its new state. */
     GATE,
+    /** A deck came to one of its stops: deck, stop from 1. */
+    DECK,
     /** A prop or a fixture, put back (1) or taken away (0). */
     THING,
     /** A prop or a fixture breaks: thing. */

@@ -31,6 +31,8 @@ public enum Wake {
   EVENT,
   /** Gate. */
   GATE,
+  /** Deck. */
+  DECK,
   /** A prop or a fixture was put back, taken away or given another look. */
   THING,
   /** A loose thing was lifted or let go: thing. */

@@ -449,6 +449,13 @@ class EveryActionTest {
             world -> world.read().heaps().size() == 1));
   }
 
+  private static Stage lift() {
+    return stage()
+        .deck("d", 6, 0, 0, 90, 90, 94, 90, 94, 94, 90, 94)
+        .stop("d", "a1", 0, 0, 5)
+        .stop("d", "a2", 0, 0, 9);
+  }
+
   private static Stream<Scene> world() {
     return Stream.of(
         new Scene(
@@ -456,6 +463,16 @@ class EveryActionTest {
             "{'type':'setGate','gate':" + ref("gates", "g") + ",'state':'half'}",
             1,
             world -> world.read().gate(0) == Gate.State.HALF),
+        new Scene(
+            lift(),
+            "{'type':'sendDeck','deck':" + ref("decks", "d") + ",'stop':" + value(3) + "}",
+            10,
+            world -> world.read().decks().target(0) == 3),
+        new Scene(
+            lift(),
+            "{'type':'sendDeckOn','deck':" + ref("decks", "d") + "}",
+            10,
+            world -> world.read().decks().target(0) == 2),
         new Scene(
             stage(),
             "{'type':'sound','place':" + point(64, 40) + ",'loudness':80}",

@@ -493,7 +493,19 @@ class EveryConditionTest {
             "{'type':'comesTo','one':{'type':'formula','of':{'type':'counter','counter':%s},'times':2,'plus':1},'comparison':'atLeast','other':%s}"
                 .formatted(counter, value(11)),
             40),
+        exactly(
+            lift(),
+            "{'type':'deckAt','deck':%s,'comparison':'exactly','stop':%s}"
+                .formatted(ref("decks", "d"), value(2)),
+            50),
         new Scene(gate, "{'type':'gate','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41));
+  }
+
+  /** A deck that comes to its second stop half a second after it was sent there at step 40. */
+  private static Stage lift() {
+    return doing(
+        stage().deck("d", 6, 0, 0, 90, 90, 94, 90, 94, 94, 90, 94).stop("d", "a1", 0, 0, 0.5),
+        "{'type':'sendDeckOn','deck':" + ref("decks", "d") + "}");
   }
 
   private static List<Scene> story() {
@@ -558,6 +570,7 @@ class EveryConditionTest {
             40),
         exactly(timer, "{'type':'runsOut','timer':" + ref("timers", "t") + "}", 100),
         exactly(flag, "{'type':'flagBecomes','flag':" + ref("flags", "f") + ",'on':'on'}", 40),
+        exactly(lift(), "{'type':'deckStops','deck':" + ref("decks", "d") + "}", 50),
         new Scene(
             gate, "{'type':'gateBecomes','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41),
         new Scene(waves(), "{'type':'waveComes','wave':" + wave + "}", 60, 63),
