@@ -24,7 +24,7 @@ import { knownGround } from "../document/raster";
 import { onGround } from "../document/shapes";
 import type { OpenMission } from "../document/store";
 import { firstOf, sure } from "../document/sure";
-import { nearestOnRim } from "../document/surfaces";
+import { middleOf, nearestOnRim } from "../document/surfaces";
 import { AT_ONCE, BY_HAND } from "../families/gates";
 import { DOOR, WINDOW } from "../families/plans";
 
@@ -47,7 +47,12 @@ export function partPoints(mission: Mission, ref: Ref): PartPoint[] {
   const openings = ordered(deck.openings).flatMap(([id, { corners }]) =>
     cornersAt(["openings", id], corners),
   );
-  return [...openings, ...endsAt("ramps", ordered(deck.ramps))];
+  const middle = middleOf(deck);
+  const stops = ordered(deck.motion.stops).map(([id, { east, north }]) => ({
+    path: ["motion", "stops", id],
+    at: { x: middle.x + east, y: middle.y + north },
+  }));
+  return [...openings, ...endsAt("ramps", ordered(deck.ramps)), ...stops];
 }
 
 function cornersAt(path: string[], corners: Record<string, { order: string; position: Position }>) {
@@ -123,11 +128,22 @@ export function putPart(draft: Mission, ref: Ref, path: string[], at: Position):
     else slide(draft, thing, of, part, at);
     return;
   }
+  if ("motion" in thing && of === "motion") {
+    const stop = thing.motion.stops[path[2] ?? ""];
+    const middle = middleOf(thing);
+    if (stop) Object.assign(stop, { east: cm(at.x - middle.x), north: cm(at.y - middle.y) });
+    return;
+  }
   const holder = path.slice(0, -1).reduce<unknown>(step, thing) as Record<string, Position>;
   const last = path.at(-1) ?? "";
   if (!holder?.[last]) return;
   const rim = of === "ramps" && last === "head" && "openings" in thing;
   holder[last] = onGround(draft, rim ? nearestOnRim(thing, at) : at);
+}
+
+/** To the centimetre. */
+function cm(length: number): number {
+  return Math.round(length * 100) / 100;
 }
 
 function step(holder: unknown, name: string): unknown {

@@ -10,6 +10,7 @@ import { peelFor } from "../trial/drawPlay";
 import { draftDesk } from "./draftDesk";
 import { endsOf, houseOf, nearestWall, peelTo, storeySeen, wallsOf } from "./houses";
 import { type Mission, ordered, type Ref } from "./mission";
+import { STAYS } from "./stops";
 import { firstOf, sure } from "./sure";
 import { freshLevel, numberedSurfaces, surfacesOver } from "./surfaces";
 
@@ -102,6 +103,7 @@ describe("surfaces by the number that a run gives them", () => {
       railing: { height: 0, make: "rails" as const, gaps: {} },
       openings: {},
       ramps: {},
+      motion: structuredClone(STAYS),
     };
     const ramp = { order: "a0", head: { x: 9, y: 4 }, foot: { x: 15, y: 4 }, width: 2 };
     read.decks = { z: deck, b: { ...deck, ramps: { r: { ...ramp, tread: "slope" } } } };

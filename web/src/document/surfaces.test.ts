@@ -5,6 +5,7 @@ import { moveThings } from "../things/geometry";
 import { peeledOff } from "../things/levels";
 import { draftDesk } from "./draftDesk";
 import type { Deck, Mission, Ref } from "./mission";
+import { STAYS } from "./stops";
 import { firstOf, sure } from "./sure";
 import {
   deckHeight,
@@ -41,6 +42,7 @@ function deck(top: number, west: number, east: number): Deck {
     railing: { height: 0, make: "rails", gaps: {} },
     openings: {},
     ramps: {},
+    motion: structuredClone(STAYS),
   };
 }
 

@@ -2,6 +2,7 @@ import { houseOf } from "./houses";
 import { type Deck, type Mission, ordered, type Position, type Unit } from "./mission";
 import { knownGround } from "./raster";
 import { insideRing } from "./shapes";
+import { moves, stopsOf } from "./stops";
 import { sure } from "./sure";
 
 /** On which surface something stands. */
@@ -123,7 +124,8 @@ export interface Numbered {
 
 /**
  * The surfaces of a mission as a run numbers them: 0 for the ground, then decks by their ids, their
- * ramps, and of each building its floors from the lowest up, its roof and its stairs.
+ * ramps, of each building its floors from the lowest up, its roof and its stairs, and of each deck
+ * that moves its further stops and itself while it goes.
  */
 export function numberedSurfaces(mission: Mission): (Numbered | undefined)[] {
   const all: (Numbered | undefined)[] = [undefined];
@@ -144,6 +146,9 @@ export function numberedSurfaces(mission: Mission): (Numbered | undefined)[] {
       const leads = building.roof.make === "flat" || floor + 1 < storeys.length;
       if (floor >= 0 && leads) all.push({ of, floor });
     }
+  }
+  for (const [id, deck] of decks) {
+    if (moves(deck)) for (const _ of stopsOf(deck)) all.push({ of: `decks/${id}` });
   }
   return all;
 }

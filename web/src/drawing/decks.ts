@@ -5,9 +5,11 @@ import {
   ordered,
   type Position,
 } from "../document/mission";
+import { moves, shifted, stopsOf } from "../document/stops";
 import { firstOf, sure } from "../document/sure";
 import { toScreen } from "./camera";
 import { faint, inks } from "./inks";
+import { letters } from "./letters";
 import type { Sheet } from "./sheet";
 
 /** How far the shadow of a deck falls for each metre that it lies above the ground, pixels. */
@@ -23,7 +25,7 @@ const TREAD = 4;
 const PLANK = 7;
 
 /**
- * Draws decks with their ramps, the lowest first.
+ * Draws decks with their ramps, the lowest first, and where those stop that move.
  *
  * @param over how high a deck lies above the ground, metres
  */
@@ -36,8 +38,61 @@ export function drawDecks(
   const upward = Object.entries(decks).sort(([, a], [, b]) => a.top - b.top);
   for (const [id, deck] of upward) {
     const fall = Math.max(sure(SHADOWS, 0), Math.min(sure(SHADOWS, 1), over(deck) * SHADOW));
+    if (moves(deck)) drawStops(sheet, deck, marked(id));
     drawDeck(sheet, deck, fall, marked(id));
   }
+}
+
+/** How far above and below where a deck is drawn one of its stops lies, in words. */
+function lifted(up: number): string {
+  return up === 0 ? "" : ` ${up > 0 ? "+" : "−"}${Math.abs(up)} m`;
+}
+
+/** Draws where a deck stops: its outline in dashes, the line along which it goes, and numbers. */
+function drawStops(sheet: Sheet, deck: Deck, selected: boolean): void {
+  const { c } = sheet;
+  const outlines = stopsOf(deck).map((stop) => {
+    const { corners } = shifted(deck, stop);
+    const points = ordered(corners).map(([, { position }]) => position);
+    return { corners: screened(sheet, points), up: stop.up };
+  });
+  c.save();
+  c.lineJoin = "round";
+  c.strokeStyle = inks.timber;
+  c.lineWidth = selected ? 1.8 : 1.1;
+  c.setLineDash([7, 4]);
+  const line = new Path2D();
+  outlines.forEach(({ corners }, i) => {
+    const [x, y] = middle(corners);
+    if (i === 0) line.moveTo(x, y);
+    else line.lineTo(x, y);
+    if (i > 0) trace(line, corners);
+  });
+  c.stroke(line);
+  c.restore();
+  if (selected) for (const [i, it] of outlines.entries()) numbered(c, it.corners, i, it.up);
+}
+
+/** The number of a stop above its outline; those at one place stand above one another. */
+function numbered(c: CanvasRenderingContext2D, corners: Corners, stop: number, up: number): void {
+  const west = Math.min(...corners.map(([x]) => x));
+  const north = Math.min(...corners.map(([, y]) => y));
+  const word = `${stop + 1}${lifted(up)}`;
+  c.save();
+  c.font = letters(11);
+  c.textBaseline = "middle";
+  const width = c.measureText(word).width + 8;
+  const y = north - 9 - stop * 17;
+  c.fillStyle = faint(inks.slip, 0.92);
+  c.strokeStyle = inks.timber;
+  c.lineWidth = 1;
+  c.beginPath();
+  c.rect(west, y - 8, width, 16);
+  c.fill();
+  c.stroke();
+  c.fillStyle = inks.ink;
+  c.fillText(word, west + 4, y);
+  c.restore();
 }
 
 function screened({ camera, size }: Sheet, points: Position[]): Corners {

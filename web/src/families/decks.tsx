@@ -1,11 +1,15 @@
 import { inOrder, partsAt } from "../document/corners";
 import type { Deck, Mission } from "../document/mission";
 import { heightAt, knownGround } from "../document/raster";
+import { moves, STAYS, shifted, stopsOf, wayOf } from "../document/stops";
 import { middleOf } from "../document/surfaces";
 import { metres } from "../document/units";
 import { drawDecks } from "../drawing/decks";
 import { PRINT } from "../drawing/printed";
-import { asSetDown, cornerSpots, only, spots, type Traits } from "./traits";
+import { cornerSpots, only, spots, type Traits } from "./traits";
+
+/** Where a deck is drawn. */
+const HERE = { east: 0, north: 0, up: 0 };
 
 /** How far the top of a new deck lies above the highest ground at its corners, metres. */
 const RISE = 0.1;
@@ -29,6 +33,7 @@ export const decks: Traits<"decks"> = {
         railing: { height: 0, make: "rails", gaps: {} },
         openings: {},
         ramps: {},
+        motion: structuredClone(STAYS),
       };
     },
     remembered: ["thickness"],
@@ -49,7 +54,14 @@ export const decks: Traits<"decks"> = {
     draw: (sheet, decks, { mission, marked }) =>
       drawDecks(sheet, decks, marked, (deck) => above(mission, deck)),
   },
-  inPlay: asSetDown,
+  inPlay: (decks, play) =>
+    Object.fromEntries(
+      Object.entries(decks).map(([id, deck]) => {
+        if (!moves(deck)) return [id, deck];
+        const now = shifted(deck, play.gone(id) ?? HERE);
+        return [id, { ...now, motion: { ...now.motion, stops: {} } }];
+      }),
+    ),
   solid: null,
   printed: {
     at: 5,
@@ -94,12 +106,17 @@ export const decks: Traits<"decks"> = {
     },
     players: true,
   },
-  sentence: ({ top, slope, corners }) => {
+  sentence: (deck) => {
+    const { top, slope, corners } = deck;
     if (Object.keys(corners).length < 3) return "A deck needs three corners to be there.";
     const lies = slope.degrees === 0 ? "level" : `rising ${slope.degrees}° toward ${slope.toward}°`;
-    return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.`;
+    const goes = moves(deck)
+      ? ` It moves between ${stopsOf(deck).length} stops, ${metres(wayOf(deck))} from first to last.`
+      : "";
+    return `A deck at ${metres(top)}, ${lies}. People walk on it, and under it where there is headroom.${goes}`;
   },
   slip: ["deck"],
+  links: ["fixtures"],
 };
 
 /** How high a deck lies above the ground in its middle, metres; 0 where the ground is not known. */

@@ -3,12 +3,14 @@ import {
   type Mission,
   nameOf,
   newId,
+  orderAfter,
   ordered,
   pinnedOf,
   type Ref,
   type Use,
 } from "../document/mission";
 import { pinnedWords } from "../document/pinned";
+import { moves, STOREY, stopsOf } from "../document/stops";
 import { sure } from "../document/sure";
 import { toScreen } from "../drawing/camera";
 import { inks } from "../drawing/inks";
@@ -144,11 +146,13 @@ export const fixtures: Traits<"fixtures"> = {
     return words.length === 0 ? "Nothing can be done with it yet." : words.join(" ");
   },
   slip: [KindFields, "uses", "drops"],
-  links: ["gates", "props", "fixtures"],
+  links: ["gates", "decks", "props", "fixtures"],
   offers: (from, to, mission) =>
     to.family === "gates" || (to.family === from.family && to.id === from.id)
       ? [...heldOpen(from, to, mission), ...offered(from, mission, gateEffects(to))]
-      : offered(from, mission, thingEffects(to, mission)),
+      : to.family === "decks"
+        ? [...offered(from, mission, deckEffects(to, mission)), ...lifted(from, to, mission)]
+        : offered(from, mission, thingEffects(to, mission)),
   acts: true,
 };
 
@@ -180,6 +184,45 @@ function gateEffects(gate: Ref): Doing[] {
         to: gate,
       }))
     : [];
+}
+
+function deckEffects(deck: Ref, mission: Mission): Doing[] {
+  const of = mission.decks[deck.id];
+  if (!of || !moves(of)) return [];
+  return [
+    {
+      word: (name) => `send ${name} to its next stop`,
+      effect: { type: "sendsDeckOn", deck },
+      to: deck,
+    },
+    ...stopsOf(of).map(
+      (_, i): Doing => ({
+        word: (name) => `send ${name} to stop ${i + 1}`,
+        effect: { type: "sendsDeck", deck, stop: pinnedOf(i + 1) },
+        to: deck,
+      }),
+    ),
+  ];
+}
+
+/** A deck that stays can become a lift that is sent up and down. */
+function lifted(from: Ref, deck: Ref, mission: Mission): Offer[] {
+  const of = mission.decks[deck.id];
+  if (!of || moves(of)) return [];
+  const word = `raise and lower ${of.name} by ${STOREY} m`;
+  return [
+    {
+      word,
+      label: `${nameOf(mission, from)}: ${word}`,
+      make: (draft) => {
+        const { stops } = sure(draft.decks, deck.id).motion;
+        stops[newId()] = { order: orderAfter(stops), east: 0, north: 0, up: STOREY };
+        const [id, use] = useToTie(draft, from.id);
+        const effect = { type: "sendsDeckOn" as const, deck };
+        sure(draft.fixtures, from.id).uses[id] = { ...use, effect };
+      },
+    },
+  ];
 }
 
 function thingEffects(to: Ref, mission: Mission): Doing[] {

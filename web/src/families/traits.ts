@@ -108,6 +108,8 @@ export interface InPlay {
   gates: Record<string, Gate["stands"]>;
   /** How far open a gate is that is moving, 0 to 1; nothing for one at rest. */
   openness: (gate: string) => number | undefined;
+  /** How far a deck is from where it was drawn, metres; nothing for one that is there. */
+  gone: (deck: string) => { east: number; north: number; up: number } | undefined;
   /** The props and fixtures that are otherwise than they were set down, by id. */
   things: Record<string, { stands: "gone" | "there"; look: string; strength: number }>;
   /** Where those are that lie elsewhere than they were set down, by id. */

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { perform, preview } from "../deeds/gesture";
 import type { Mission, Ref } from "../document/mission";
 import { boxCorners, distanceTo, insideRing, lengthOf, onGround, pathOf } from "../document/shapes";
+import { STAYS } from "../document/stops";
 import { sure } from "../document/sure";
 import { WAYPOINT } from "../families/routes";
 import { geometryOf, placeOf } from "./geometry";
@@ -47,6 +48,7 @@ describe("a deck", () => {
     railing: { height: 0, make: "rails" as const, gaps: {} },
     openings: {},
     ramps: {},
+    motion: structuredClone(STAYS),
   };
 
   it("is an outline whose corners can be moved", () => {

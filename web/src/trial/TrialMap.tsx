@@ -22,7 +22,7 @@ import { drawHarm } from "./drawHarm";
 import { drawMinds } from "./drawMinds";
 import { dim, drawAim, drawGoal, drawPointer, drawUnit, nameNow, peelFor, up } from "./drawPlay";
 import { type Game, STEPS } from "./game";
-import { missionInPlay, openness, withBrought } from "./missionInPlay";
+import { goneNow, missionInPlay, openness, withBrought } from "./missionInPlay";
 import { useTrialKeys } from "./useTrialKeys";
 
 /** Pixels of a metre when play begins. */
@@ -82,6 +82,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
       const shown = missionInPlay(withBrought(mission, game.state.brought), {
         ...game.state,
         places,
+        gone: (deck) => goneNow(game.state.decks, deck, game.state.step, share),
         openness: (gate) => openness(game.state.moving[gate], game.state.step, share),
         zoneNow: (zone) => zoneNow(mission, zone, game.state.cast, unitNow),
       });

@@ -10,6 +10,7 @@ import type {
   Entry,
   EventStatus,
   Facts,
+  Gone,
   Heap,
   Input,
   Mind,
@@ -48,6 +49,8 @@ export interface TrialState {
   gates: Record<string, Gate["stands"]>;
   /** The gates that are moving, by id. */
   moving: Record<string, Moved>;
+  /** The decks that are elsewhere than they were drawn, by id: now, and before they went on. */
+  decks: { at: Record<string, Gone>; were: Record<string, Gone>; step: number };
   /** The props and fixtures that are otherwise than they were set down, by id. */
   things: Said<"things">["things"];
   /** What the player has last read. */
@@ -158,6 +161,7 @@ export class Game {
     notes: [],
     gates: {},
     moving: {},
+    decks: { at: {}, were: {}, step: -1 },
     things: {},
     reads: null,
     markers: [],
@@ -325,6 +329,11 @@ export class Game {
       case "reads":
         this.store.setState({ reads: message });
         break;
+      case "decksGone": {
+        const { decks, step } = this.state;
+        this.store.setState({ decks: { at: message.decks, were: decks.at, step } });
+        break;
+      }
       case "zoneActs":
         this.store.setState({ zoneActs: message });
         break;

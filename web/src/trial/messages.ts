@@ -13,6 +13,7 @@ export type {
   TrialMessage,
   TrialMessageAim as Aim,
   TrialMessageBrought as Brought,
+  TrialMessageGone as Gone,
   TrialMessageHeap as Heap,
   TrialMessageLogged as Entry,
   TrialMessageMoved as Moved,

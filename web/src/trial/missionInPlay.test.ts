@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import type { Mission } from "../document/mission";
 import { sure } from "../document/sure";
 import type { InPlay } from "../families/traits";
-import { missionInPlay, openness, withBrought } from "./missionInPlay";
+import { goneNow, missionInPlay, openness, withBrought } from "./missionInPlay";
 
 const harrow: Mission = JSON.parse(
   readFileSync("../core/src/main/resources/samples/relight-the-harrow.json", "utf8"),
@@ -17,6 +17,7 @@ const PLAY: InPlay = {
   places: new Map(),
   gates: Object.fromEntries(Object.keys(harrow.gates).map((id) => [id, "open" as const])),
   openness: () => undefined,
+  gone: () => undefined,
   markers: [marker],
   effects: [effect],
   zoneNow: (zone) => ({ ...zone, hue: 7 }),
@@ -53,6 +54,17 @@ describe("a mission in play", () => {
     expect(openness(moved, 31, 0.4)).toBeCloseTo(0.51, 9);
     expect(openness(moved, 90, 1)).toBe(1);
     expect(openness(undefined, 31, 0)).toBeUndefined();
+  });
+
+  it("has decks as far off as they are by now while they go", () => {
+    const half = { east: 2, north: 0, up: 1, goes: true };
+    const decks = { at: { d: half }, were: {}, step: 9 };
+    expect(goneNow(decks, "d", 9, 0.5)).toEqual({ east: 1, north: 0, up: 0.5 });
+    expect(goneNow(decks, "d", 9, 1)).toEqual({ east: 2, north: 0, up: 1 });
+    expect(goneNow(decks, "d", 12, 0.1)).toEqual(half);
+    expect(goneNow(decks, "e", 9, 0.5)).toBeUndefined();
+    const back = { at: {}, were: { d: half }, step: 9 };
+    expect(goneNow(back, "d", 9, 0.5)).toEqual({ east: 1, north: 0, up: 0.5 });
   });
 
   it("has what zones bring forth, from when it is there", () => {

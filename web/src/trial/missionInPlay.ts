@@ -1,6 +1,7 @@
 import type { Mission, Prop } from "../document/mission";
 import { PLACED, traitsOf } from "../families";
 import type { InPlay } from "../families/traits";
+import type { TrialState } from "./game";
 import type { Brought, Moved } from "./messages";
 
 /** A mission with its things as play has them by now, and without those that it does not show. */
@@ -51,4 +52,14 @@ export function openness(moved: Moved | undefined, step: number, share: number) 
   if (!moved) return undefined;
   const gone = (step - 1 + share - moved.since) / (moved.until - moved.since);
   return moved.from + (moved.to - moved.from) * Math.max(0, Math.min(1, gone));
+}
+
+/** How far a deck is from where it was drawn, a share of a step before the latest one. */
+export function goneNow(decks: TrialState["decks"], id: string, step: number, share: number) {
+  const now = decks.at[id];
+  const was = decks.were[id] ?? { east: 0, north: 0, up: 0 };
+  if (decks.step !== step || !(now?.goes || decks.were[id]?.goes)) return now;
+  const { east, north, up } = now ?? { east: 0, north: 0, up: 0 };
+  const mix = (from: number, to: number) => from + (to - from) * share;
+  return { east: mix(was.east, east), north: mix(was.north, north), up: mix(was.up, up) };
 }

@@ -6,6 +6,7 @@ import { metres } from "../../document/units";
 import { Metres } from "../../families/fields";
 import { placeOf } from "../../things/geometry";
 import { Field, Group, NumberBox } from "../../ui/controls";
+import { MotionFields } from "./DeckMotion";
 import { OpeningFields, RailingFields, RampFields } from "./DeckParts";
 
 /** How high a deck lies, how thick it is, how it slopes, and what room it leaves below. */
@@ -55,6 +56,7 @@ export function DeckFields({ id, ground }: { id: string; ground: Ground }) {
       <RailingFields id={id} />
       <RampFields id={id} ground={ground} />
       <OpeningFields id={id} />
+      <MotionFields id={id} />
     </>
   );
 }
