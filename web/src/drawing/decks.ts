@@ -40,7 +40,41 @@ export function drawDecks(
     const fall = Math.max(sure(SHADOWS, 0), Math.min(sure(SHADOWS, 1), over(deck) * SHADOW));
     if (moves(deck)) drawStops(sheet, deck, marked(id));
     drawDeck(sheet, deck, fall, marked(id));
+    if (rises(deck)) drawRise(sheet, deck);
   }
+}
+
+/** Whether a deck has a stop above or below where it is drawn. */
+function rises(deck: Deck): boolean {
+  return moves(deck) && stopsOf(deck).some(({ up }) => up !== 0);
+}
+
+/** A post with a head at either end, in a corner of a deck that goes up and down. */
+function drawRise(sheet: Sheet, deck: Deck): void {
+  const { c } = sheet;
+  const points = ordered(deck.corners).map(([, { position }]) => position);
+  const corners = screened(sheet, points);
+  const [x, y] = middle(corners);
+  const east = Math.max(...corners.map(([px]) => px));
+  const at = x + (east - x) * 0.6;
+  c.save();
+  c.beginPath();
+  c.moveTo(at, y - 8);
+  c.lineTo(at, y + 8);
+  for (const end of [-1, 1]) {
+    c.moveTo(at - 3.5, y + end * 4);
+    c.lineTo(at, y + end * 8);
+    c.lineTo(at + 3.5, y + end * 4);
+  }
+  for (const [width, colour] of [
+    [4, inks.halo],
+    [1.6, inks.timber],
+  ] as const) {
+    c.lineWidth = width;
+    c.strokeStyle = colour;
+    c.stroke();
+  }
+  c.restore();
 }
 
 /** How far above and below where a deck is drawn one of its stops lies, in words. */

@@ -127,6 +127,7 @@ public final class Deployment {
         .forEach(this::spawnArea);
     findings.addAll(new WorkingChecks(mission, script).findings());
     findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
+    findings.addAll(MotionChecks.of(mission, ground, land.decks()));
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WayChecks(mission, land).findings());
     findings.addAll(new WaveChecks(mission, actors, footing, deeds).findings());
