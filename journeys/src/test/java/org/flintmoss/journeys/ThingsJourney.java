@@ -138,6 +138,28 @@ class ThingsJourney extends Journey {
   }
 
   @Test
+  void aDeckBecomesALiftByALeverOnIt() {
+    empty();
+    player(260, 255);
+    tray("Works", "Deck");
+    draw(205, 207, 313, 207, 313, 315, 205, 315);
+    role(AriaRole.TAB, "Things").click();
+    set("Lever", 261.1, 255);
+    Desk.button(page, "Link to…").click();
+    Desk.clickGround(page, 215, 220);
+    page.getByText("raise and lower Deck by 3 m").click();
+    in(page.getByLabel("Contents"), "Deck").click();
+    assertThat(page.getByText("It moves between 2 stops, 3 m from first to last.")).isVisible();
+    saved();
+    Desk.button(page, "Try").click();
+    offer("Pull: Lever").waitFor();
+    page.keyboard().press("e");
+    Desk.button(page, "As designer").click();
+    role(AriaRole.TAB, "Log").click();
+    assertThat(page.getByText("Deck is at stop 2")).isVisible();
+  }
+
+  @Test
   void aBaleIsCarriedOntoAPlateThatHoldsAGateOpen() {
     empty();
     player(120, 100);
