@@ -87,7 +87,7 @@ class WhyNotTest {
       stage.wall("w" + i, x, y, x + random.nextDouble(-22, 22), y + random.nextDouble(-22, 22));
     }
     int apart = 0;
-    for (int i = 0; i < 60; i++) {
+    for (int i = 0; i < 24; i++) {
       double[] spot = {70.3, 58.5, 68.4, 77.0};
       double x = i < 2 ? spot[i * 2] : 20 + random.nextDouble(90);
       double y = i < 2 ? spot[i * 2 + 1] : 20 + random.nextDouble(90);
