@@ -166,6 +166,16 @@ public final class MovingDecks {
     return state == GOING ? ride(moving) : surface(moving, Math.clamp(state, 1, stops(moving)));
   }
 
+  /**
+   * How far a surface of one at a stop is from that at another, metres.
+   *
+   * @param axis 0 for east, 1 for north
+   */
+  public double apart(int moving, int from, int to, int axis) {
+    Line line = lines.get(moving);
+    return line.shifts()[when[to] - 1][axis] - line.shifts()[when[from] - 1][axis];
+  }
+
   /** How far a stop, from 1, is from the first along the line of one, metres. */
   public double along(int moving, int stop) {
     return lines.get(moving).along()[stop - 1];

@@ -185,10 +185,16 @@ public final class Obstacles {
     return first;
   }
 
-  /** As play begins, with all open that somebody opens by hand on their way. */
+  /**
+   * As play begins, with all open that somebody opens by hand on their way, and decks that move at
+   * every stop at once.
+   */
   public Stand passable() {
     int[] passable = states();
     doors.forEach(it -> passable[it.changes()] = it.open());
+    for (int deck = 0; deck < moving.many(); deck++) {
+      passable[moving.changes(deck)] = MovingDecks.EVERYWHERE;
+    }
     return stand(passable, asFirst);
   }
 

@@ -7,11 +7,15 @@ import static org.flintmoss.navigation.Walks.map;
 import java.util.SplittableRandom;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.navigation.land.Land;
 import org.flintmoss.navigation.map.NavigationMap;
 import org.flintmoss.navigation.path.PathFinder;
+import org.flintmoss.navigation.reach.Reach;
 import org.flintmoss.simulation.World;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
+import org.flintmoss.terrain.MovingDecks;
+import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -57,6 +61,48 @@ class DeckWaysTest {
     assertThat(new PathFinder(map).find(0, 80, 50, Decks.ANY, 50, 50, 1, way)).isGreaterThan(1);
     NavigationMap without = map(platform().put("/decks/b/corners", "{}"));
     assertThat(new PathFinder(without).find(0, 80, 50, Decks.ANY, 50, 50, 1, way)).isEqualTo(1);
+  }
+
+  /** A lift of 4 m by 4 m that rises from the ground at 5 m to a floor at 8 m east of it. */
+  private static Stage lift() {
+    return new Stage()
+        .deck("a", 8.1, 0, 0, 62, 54, 80, 54, 80, 66, 62, 66)
+        .deck("b", 5.1, 0, 0, 58, 58, 62, 58, 62, 62, 58, 62)
+        .put("/decks/b/thickness", "0.1")
+        .stop("b", "a1", 0, 0, 3);
+  }
+
+  @Test
+  void waysAreReckonedByEveryStopOfALiftWhereItIsPlannedAndByTheOneItIsAtInPlay() {
+    Stage stage = lift();
+    NavigationMap planned = map(stage);
+    assertThat(planned.joined(0, 20, 60, 1, 75, 60)).as("up with the lift").isTrue();
+    NavigationMap stays = map(lift().without("/decks/b/motion/stops/a1"));
+    assertThat(stays.joined(0, 20, 60, 1, 75, 60)).isFalse();
+    Land land = Land.of(stage.mission(), stage.ground());
+    Stand first = land.obstacles().first();
+    int lift = land.decks().moving().changes(0);
+    NavigationMap below = NavigationMap.of(land, WALKER, 0, first);
+    assertThat(below.joined(0, 20, 60, 2, 60, 60)).as("onto the lift").isTrue();
+    assertThat(below.joined(0, 20, 60, 1, 75, 60)).isFalse();
+    NavigationMap above = below.with(0, first.with(lift, 2));
+    int up = land.decks().moving().surface(0, 2);
+    assertThat(above.joined(1, 75, 60, up, 60, 60)).as("onto the lift above").isTrue();
+    assertThat(above.joined(0, 20, 60, up, 60, 60)).isFalse();
+    assertThat(above.joined(0, 20, 60, 0, 60, 60)).as("under it").isTrue();
+    assertThat(below.joined(0, 20, 60, 0, 60, 60)).isFalse();
+    NavigationMap goes = below.with(0, first.with(lift, MovingDecks.GOING));
+    assertThat(goes.joined(0, 20, 60, 2, 60, 60)).isFalse();
+    assertThat(goes.joined(1, 75, 60, up, 60, 60)).isFalse();
+  }
+
+  @Test
+  void aWayUpByALiftIsAsLongAsTheLiftRises() {
+    NavigationMap map = map(lift());
+    Reach from = Reach.from(map, 0, 56, 60, 1);
+    double near = from.seconds(2, 60, 60);
+    double up = from.seconds(1, 64, 60);
+    assertThat(up - near).isBetween(3 + 3.0, 3 + 6.0);
   }
 
   @Test

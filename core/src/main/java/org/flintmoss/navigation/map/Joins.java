@@ -7,6 +7,7 @@ import org.flintmoss.mission.sentence.CalledOff;
 import org.flintmoss.navigation.land.Patch;
 import org.flintmoss.navigation.land.Portals;
 import org.flintmoss.terrain.Decks;
+import org.flintmoss.terrain.MovingDecks;
 import org.flintmoss.terrain.Portal;
 import org.flintmoss.terrain.Stand;
 
@@ -173,6 +174,7 @@ final class Joins {
     if (graph.there(place) && !graph.isPortal(place)) {
       if (graph.onDeck(place)) {
         step(place);
+        ride(place);
       }
       if (graph.shifted(place)) {
         lookOn(place);
@@ -191,6 +193,26 @@ final class Joins {
       if (beside >= graph.cells() && graph.passes(place, beside) && graph.passes(beside, place)) {
         link(place, beside);
         link(beside, place);
+      }
+    }
+  }
+
+  /**
+   * From a stop of a deck that moves one is carried to its other stops. In play only one of them is
+   * ever there; ways that are planned may take them all.
+   */
+  private void ride(int place) {
+    MovingDecks moving = decks.moving();
+    int deck = graph.deck(place);
+    int its = moving.of(deck);
+    for (int stop = 1; its >= 0 && stop <= moving.stops(its); stop++) {
+      int surface = moving.surface(its, stop);
+      double x = graph.x(place) + moving.apart(its, deck, surface, 0);
+      double y = graph.y(place) + moving.apart(its, deck, surface, 1);
+      int there = surface == deck || !graph.ground.holds(x, y) ? -1 : graph.at(surface, x, y);
+      if (there >= 0) {
+        link(place, there);
+        link(there, place);
       }
     }
   }

@@ -593,6 +593,14 @@ public final class NavigationGraph implements Derived {
         : decks.as(obstacles.alone(decks.moving().changes(moving), decks.moving().when(deck)));
   }
 
+  /** How far a deck that moves carries one up or down from a place to another, metres. */
+  double lift(int from, int to) {
+    int moving = onDeck(from) && onDeck(to) ? decks.moving().of(deck(from)) : -1;
+    return moving >= 0 && moving == decks.moving().of(deck(to))
+        ? decks.middle(deck(to)) - decks.middle(deck(from))
+        : 0;
+  }
+
   /** Like {@link Steps#from}. */
   int steps(int place, IntPages where, int[] out) {
     return steps.from(place, where, out);

@@ -130,7 +130,8 @@ public final class Steps {
     }
     double dx = graph.x(to) - graph.x(from);
     double dy = graph.y(to) - graph.y(from);
-    return Math.sqrt(dx * dx + dy * dy);
+    double dz = graph.lift(from, to);
+    return Math.sqrt(dx * dx + dy * dy + dz * dz);
   }
 
   /** Leaves out those from a first on that one cannot step to; answers with how many are left. */

@@ -216,7 +216,7 @@ public class ConnectedComponentsTest {
     double high = 6 + random.nextDouble(10);
     // Some come before those that are there already, which are numbered otherwise then.
     String id = random.nextBoolean() ? "a" : "z";
-    switch (random.nextInt(10)) {
+    switch (random.nextInt(12)) {
       case 8 ->
           stage
               .zone(id + "-pad", x, y, 2 + random.nextDouble(4))
@@ -226,6 +226,8 @@ public class ConnectedComponentsTest {
                   "{'type':'transfers','to':%s,'facing':'kept','pace':'stand','ways':'one','rest':0}"
                       .formatted(Stage.point(30 + random.nextDouble(110), y)));
       case 9 -> stage.without("/zones/" + id + "-pad");
+      case 10 -> stage.stop("d", "a" + random.nextInt(2), x - 80, y - 80, random.nextInt(5));
+      case 11 -> stage.without("/decks/d/motion/stops/a" + random.nextInt(2));
       case 0, 1 -> {
         double top = 4 + random.nextInt(3);
         double toX = x + wide;

@@ -213,6 +213,62 @@ class RidesTest {
   }
 
   @Test
+  void whoIsOrderedToTheFloorWaitsOnTheLiftAndGoesOnFromIt() {
+    World world =
+        sent(lift())
+            .unit(
+                "k",
+                "keeper",
+                60,
+                61,
+                "{'type':'guard','post':%s}".formatted(Stage.ref("posts", "up")))
+            .post("up", 70, 60, 90)
+            .put(
+                "/posts/up/level",
+                "{'type':'deck','deck':%s}".formatted(Stage.ref("decks", "floor")))
+            .world(1);
+    int keeper = world.plan().actors().member(new Ref(Family.UNITS, "k"));
+    Stage.steps(world, 70);
+    assertThat(feet(world, keeper)).as("on the lift").isCloseTo(7.7, within(0.06));
+    Stage.steps(world, 300);
+    assertThat(feet(world, keeper)).isEqualTo(8.2);
+    assertThat(Inside.of(world).body.x(keeper)).isCloseTo(70, within(2.0));
+  }
+
+  @Test
+  void withTheWaterItLiesAsHighAsThatReaches() {
+    Stage stage =
+        lift()
+            .put("/starts/p/position/x", "50")
+            .put("/decks/lift/motion/runs", "'withWater'")
+            .put("/setting/waterLevel", "5.5")
+            .event("e", Stage.elapsed(5), "{'type':'water','level':9,'time':1}");
+    World world = stage.world(1);
+    Stage.steps(world, 90);
+    assertThat(decks(world).at(0)).as("its lower side is at 5.1 m").isEqualTo(1);
+    Stage.steps(world, 100);
+    assertThat(decks(world).at(0)).as("at 8.1 m").isEqualTo(2);
+  }
+
+  @Test
+  void aPlateOnItThatSendsItOnIsNoTrapForTheRun() {
+    World world =
+        lift()
+            .plate(
+                "pl",
+                60,
+                60,
+                "{'type':'sendsDeckOn','deck':%s}".formatted(Stage.ref("decks", "lift")))
+            .level("fixtures/pl", "lift")
+            .world(1);
+    Stage.steps(world, 100);
+    assertThat(decks(world).at(0)).as("pressed once by who began on it").isEqualTo(2);
+    assertThat(feet(world, player(world))).isEqualTo(8.2);
+    Stage.steps(world, 100);
+    assertThat(decks(world).at(0)).as("and not again while they stay").isEqualTo(2);
+  }
+
+  @Test
   void savedHalfWayItGoesOnAlike() {
     World world = sent(lift()).put("/decks/lift/railing/height", "1").world(1);
     Stage.steps(world, 50);
