@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { draftDesk } from "../document/draftDesk";
 import type { Mission, Prop, Ref } from "../document/mission";
 import { sure } from "../document/sure";
-import { fromBelow, liftOf } from "../families/stacks";
+import { fromBelow, liftOf, pastOthers } from "../families/stacks";
 import { askRemove, duplicate, move, remove, usersOf } from "./deeds";
 import { type Change, dragged, type Gesture, preview } from "./gesture";
 
@@ -25,6 +25,7 @@ function crate(x: number, y: number, on?: Ref): Prop {
     wear: "none",
     sunk: 0,
     tilt: 0,
+    front: 0,
   };
 }
 
@@ -54,6 +55,22 @@ describe("things that stand on others", () => {
       type: "upon",
       thing: prop("c"),
     });
+  });
+
+  it("are drawn in a chosen order, and never under what bears them", () => {
+    const order = () => Object.keys(fromBelow(open.state.mission, open.state.mission.props));
+    expect(order()).toEqual(["a", "c", "b"]);
+    open.edit("c behind", (draft) => {
+      sure(draft.props, "c").front = pastOthers(draft, prop("c"), -1);
+    });
+    expect(now("c").front).toBe(-1);
+    expect(order()).toEqual(["c", "a", "b"]);
+    open.edit("a before", (draft) => {
+      sure(draft.props, "a").front = 3;
+    });
+    expect(order(), "what stands on it comes along").toEqual(["c", "a", "b"]);
+    expect(pastOthers(open.state.mission, prop("b"), 1), "past what is near, c is not").toBe(4);
+    expect(pastOthers(open.state.mission, prop("b"), -1)).toBe(-1);
   });
 
   it("never stand on one that stands on them", () => {

@@ -2,10 +2,10 @@ import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
 import { nameOf, type Ref, refOf } from "../document/mission";
 import { sure } from "../document/sure";
-import { Choice, Field, Group, Tick } from "../ui/controls";
+import { Button, Choice, Field, Group, Tick } from "../ui/controls";
 import { Amount, ThingOf } from "./fields";
 import { appearancesOf, type Upright } from "./kinds";
-import { bearersOf, withStacks } from "./stacks";
+import { bearersOf, pastOthers, withStacks } from "./stacks";
 import type { FieldsProps } from "./traits";
 
 /** Of which kind a prop or a fixture is, how it looks at first, and whether it is there then. */
@@ -17,6 +17,7 @@ export function KindFields({ id, thing: { family }, name }: FieldsProps) {
   const looks = kind ? appearancesOf(kind) : [];
   const at = [family, id];
   const { begins } = thing;
+  const past = (way: 1 | -1) => pastOthers(mission, { family, id }, way);
   return (
     <Group title="What it is">
       <ThingOf
@@ -64,6 +65,23 @@ export function KindFields({ id, thing: { family }, name }: FieldsProps) {
         says={(to) => `${name} ${to} times as large`}
       />
       <StandsOn thing={{ family, id }} of={thing} name={name} />
+      <Amount
+        label="Drawing order"
+        path={[...at, "front"]}
+        least={-100}
+        most={100}
+        digits={0}
+        value={thing.front}
+        says={(to) => `${name} is drawn as number ${to}`}
+      />
+      <div className="flex gap-2 pb-1">
+        <Button onClick={() => put(open, `${name}: before others`, [...at, "front"], past(1))}>
+          Before others
+        </Button>
+        <Button onClick={() => put(open, `${name}: behind others`, [...at, "front"], past(-1))}>
+          Behind others
+        </Button>
+      </div>
       <Tick
         word="stands there at first"
         checked={thing.stands === "there"}

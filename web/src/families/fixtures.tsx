@@ -53,9 +53,13 @@ export const USE: Omit<Use, "order"> = {
 /** What is no higher lies under what stands on it, metres. */
 const FLAT = 0.3;
 
-/** Whether a fixture lies on the surface and is so low that others stand and lie on it. */
-function flat(fixture: Fixture, mission: Mission): boolean {
-  return fixture.atop.type === "nothing" && heightOf(mission, fixture) <= FLAT;
+/**
+ * Whether a fixture is drawn under props: it is to be behind others, or it lies on the surface and
+ * is so low that others stand and lie on it.
+ */
+function behind(fixture: Fixture, mission: Mission): boolean {
+  const flat = fixture.atop.type === "nothing" && heightOf(mission, fixture) <= FLAT;
+  return fixture.front < 0 || (fixture.front === 0 && flat);
 }
 
 /** Those fixtures of some that are meant. */
@@ -93,6 +97,7 @@ export const fixtures: Traits<"fixtures"> = {
       scale: 1,
       begins: { type: "asItsKind" },
       stands: "there",
+      front: 0,
       drops: {},
       uses: {},
     }),
@@ -106,7 +111,10 @@ export const fixtures: Traits<"fixtures"> = {
       draw: (sheet, all, looks) =>
         drawFixtures(
           sheet,
-          only(all, (it) => flat(it, looks.mission)),
+          fromBelow(
+            looks.mission,
+            only(all, (it) => behind(it, looks.mission)),
+          ),
           looks,
         ),
     },
@@ -117,7 +125,7 @@ export const fixtures: Traits<"fixtures"> = {
           sheet,
           fromBelow(
             looks.mission,
-            only(all, (it) => !flat(it, looks.mission)),
+            only(all, (it) => !behind(it, looks.mission)),
           ),
           looks,
         ),

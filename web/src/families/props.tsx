@@ -1,14 +1,14 @@
 import { useMission } from "../document/context";
-import { nameOf, type Prop, type ThingKind } from "../document/mission";
+import { type Mission, nameOf, type Prop, type ThingKind } from "../document/mission";
 import { sure } from "../document/sure";
 import { Group } from "../ui/controls";
 import { drawThing } from "./drawThing";
 import { Amount, Metres, OneOf } from "./fields";
 import { KindFields } from "./KindFields";
 import { appearanceOf, KindSign, kindOf, solidOf, thingsInPlay } from "./kinds";
-import { aside, atopOf, bearersOf, fromBelow, liftOf } from "./stacks";
+import { aside, atopOf, bearersOf, fromBelow, frontOf, liftOf } from "./stacks";
 import { stopped } from "./stops";
-import { each, FACING_POINT, type FieldsProps, type Traits } from "./traits";
+import { each, FACING_POINT, type FieldsProps, type Looks, type Traits } from "./traits";
 
 const drawProps = each<Prop>((sheet, prop, selected, mission) =>
   drawThing(
@@ -19,6 +19,16 @@ const drawProps = each<Prop>((sheet, prop, selected, mission) =>
     selected,
   ),
 );
+
+/** The props that are drawn before fixtures, or the others, in the order in which they are drawn. */
+function some(all: Mission["props"], { mission }: Looks, before: boolean): Mission["props"] {
+  const sorted = fromBelow(mission, all);
+  const raised = Object.values(all).some(({ front }) => front > 0);
+  if (!raised) return before ? {} : sorted;
+  return Object.fromEntries(
+    Object.entries(sorted).filter(([, it]) => frontOf(mission, it) > 0 === before),
+  );
+}
 
 /** What stands about and covers. */
 export const props: Traits<"props"> = {
@@ -50,6 +60,7 @@ export const props: Traits<"props"> = {
       scale: 1,
       begins: { type: "asItsKind" },
       stands: "there",
+      front: 0,
       drops: {},
       wear: "none",
       sunk: 0,
@@ -60,10 +71,10 @@ export const props: Traits<"props"> = {
   ...FACING_POINT,
   layer: "props",
   levelled: true,
-  painted: {
-    at: 8,
-    draw: (sheet, all, looks) => drawProps(sheet, fromBelow(looks.mission, all), looks),
-  },
+  painted: [
+    { at: 8, draw: (sheet, all, looks) => drawProps(sheet, some(all, looks, false), looks) },
+    { at: 14, draw: (sheet, all, looks) => drawProps(sheet, some(all, looks, true), looks) },
+  ],
   inPlay: thingsInPlay,
   solid: (thing, mission) => solidOf(thing, mission, liftOf(mission, thing)),
   printed: null,

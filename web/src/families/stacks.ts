@@ -48,7 +48,42 @@ export function aside<T extends Upright>(mission: Mission, thing: T, scale: numb
 
 const SORTED = new WeakMap<object, Record<string, Upright>>();
 
-/** Things in the order in which they are drawn: those that stand on others after those. */
+/** Before which others a thing is drawn: no less than what it stands on. */
+export function frontOf(mission: Mission, thing: Upright): number {
+  let front = thing.front;
+  let under: Upright | undefined = thing;
+  for (let storey = 0; under?.atop.type === "upon" && storey <= TALLEST; storey++) {
+    under = uprightOf(mission, under.atop.thing);
+    front = Math.max(front, under?.front ?? front);
+  }
+  return front;
+}
+
+/** How near things are that one is drawn before or behind, metres from middle to middle. */
+const NEAR = 8;
+
+/** The farthest that one can be drawn before or behind others. */
+const FARTHEST = 100;
+
+/** The number with which a thing is drawn before, or behind, all others near to it. */
+export function pastOthers(mission: Mission, { family, id }: Ref, way: 1 | -1): number {
+  const thing = uprightOf(mission, { family, id });
+  if (!thing) return 0;
+  const { x, y } = thing.position;
+  const others = STACKED.flatMap((of) =>
+    Object.entries(mission[of])
+      .filter(([other]) => other !== id)
+      .map(([, it]) => it)
+      .filter(({ position }) => Math.hypot(position.x - x, position.y - y) < NEAR)
+      .map((it) => frontOf(mission, it) * way),
+  );
+  return Math.max(-FARTHEST, Math.min(FARTHEST, (Math.max(0, ...others) + 1) * way));
+}
+
+/**
+ * Things in the order in which they are drawn: those that are to be before others after those, and
+ * what stands on others after what it stands on.
+ */
 export function fromBelow<T extends Upright>(
   mission: Mission,
   things: Record<string, T>,
@@ -56,10 +91,20 @@ export function fromBelow<T extends Upright>(
   let sorted = SORTED.get(things) as Record<string, T> | undefined;
   if (!sorted) {
     const all = Object.entries(things);
-    const stacked = all.some(([, { atop }]) => atop.type === "upon");
-    const storey = ([, thing]: [string, T]) => storeyOf(mission, thing);
-    sorted = stacked
-      ? Object.fromEntries(all.sort((one, other) => storey(one) - storey(other)))
+    const ordered = all.some(([, { atop, front }]) => atop.type === "upon" || front !== 0);
+    const places = ordered
+      ? all.map(([id, thing]) => ({
+          entry: [id, thing] as const,
+          front: frontOf(mission, thing),
+          storey: storeyOf(mission, thing),
+        }))
+      : [];
+    sorted = ordered
+      ? Object.fromEntries(
+          places
+            .sort((one, other) => one.front - other.front || one.storey - other.storey)
+            .map(({ entry }) => entry),
+        )
       : things;
     SORTED.set(things, sorted);
   }

@@ -44,6 +44,7 @@ function place({ name, kind, at }: Brought): Prop {
     wear: "none",
     sunk: 0,
     tilt: 0,
+    front: 0,
   };
 }
 

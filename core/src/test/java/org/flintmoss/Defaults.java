@@ -29,7 +29,7 @@ final class Defaults {
           Map.entry("items", "{" + GROUND),
           Map.entry(
               "fixtures",
-              "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},"
+              "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},"
                   + GROUND),
           Map.entry("posts", "{" + TOP),
           Map.entry("spawnPoints", "{" + TOP),
@@ -38,7 +38,7 @@ final class Defaults {
               "{'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{},'motion':{'runs':'sent','speed':1,'stay':0,'load':0,'stops':{}}}"),
           Map.entry(
               "props",
-              "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0,"
+              "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},'wear':'none','sunk':0,'tilt':0,"
                   + GROUND),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(

@@ -13,8 +13,8 @@ import org.flintmoss.terrain.Stand;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What it costs that one of 1,000 crates breaks: the map of ways after it, beside the map after a
- * gate has turned among the same crates; the medians of some.
+ * What it costs that one of 1,000 crates breaks, or that a lift comes to another stop: the map of
+ * ways after it, beside the map after a gate has turned among the same crates; the medians of some.
  */
 final class Breaking {
   private static final int CRATES = 1000;
@@ -31,6 +31,7 @@ final class Breaking {
     NavigationMap map = NavigationMap.of(land, mover, -5);
     Stand states = land.obstacles().first();
     json.put("gateTurnedMicros", turned(map, states, 0, 2));
+    json.put("liftMovedMicros", turned(map, states, 1, 2));
     json.put("crateBrokenMicros", turned(map, states, CRATES / 2, 3));
   }
 
@@ -58,7 +59,7 @@ final class Breaking {
       props.set(
           "c" + crate,
           json(
-              "{'name':'c','kind':{'family':'thingKinds','id':'slatted-crate-kind'},'position':{'x':%d,'y':%d},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+              "{'name':'c','kind':{'family':'thingKinds','id':'slatted-crate-kind'},'position':{'x':%d,'y':%d},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},'wear':'none','sunk':0,'tilt':0}"
                   .formatted(20 + crate % 40 * 25, 20 + crate / 40 * 40)));
     }
     document
@@ -67,6 +68,12 @@ final class Breaking {
             "gate",
             json(
                 "{'name':'g','from':{'x':500,'y':510},'to':{'x':503,'y':510},'height':2,'level':{'type':'ground'},'stands':'open','stops':{'movement':true,'sight':true,'shots':true,'sound':0},'hand':{'type':'nobody'},'motion':{'way':'swings','seconds':0}}"));
+    document
+        .withObject("/decks")
+        .set(
+            "lift",
+            json(
+                "{'name':'l','corners':{'a':{'order':'a0','position':{'x':600,'y':510}},'b':{'order':'a1','position':{'x':603,'y':510}},'c':{'order':'a2','position':{'x':603,'y':513}},'d':{'order':'a3','position':{'x':600,'y':513}}},'top':0.1,'thickness':0.1,'slope':{'degrees':0,'toward':0},'railing':{'height':0,'make':'rails','gaps':{}},'openings':{},'ramps':{},'motion':{'runs':'sent','speed':1,'stay':0,'load':0,'stops':{'s':{'order':'a0','east':0,'north':0,'up':3}}}}"));
     return MissionReader.read(document);
   }
 

@@ -108,7 +108,7 @@ final class Fray {
         document,
         "props",
         "p" + number,
-        "{'name':'p','kind':{'family':'thingKinds','id':'crate'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+        "{'name':'p','kind':{'family':'thingKinds','id':'crate'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},'wear':'none','sunk':0,'tilt':0}"
             .formatted(x + 10, y + 12));
   }
 

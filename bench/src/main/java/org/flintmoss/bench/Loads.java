@@ -76,7 +76,7 @@ final class Loads {
         document,
         "props",
         id,
-        "{'name':'k','kind':{'family':'thingKinds','id':'loose-crate-kind'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+        "{'name':'k','kind':{'family':'thingKinds','id':'loose-crate-kind'},'position':{'x':%s,'y':%s},'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':0,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},'wear':'none','sunk':0,'tilt':0}"
             .formatted(x, y));
   }
 

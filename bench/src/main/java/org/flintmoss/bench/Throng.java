@@ -96,7 +96,7 @@ final class Throng {
                 "props",
                 i,
                 "Crate " + i,
-                "{'kind':{'family':'thingKinds','id':'%s'},'position':%s,'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':%d,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','drops':{},'wear':'none','sunk':0,'tilt':0}"
+                "{'kind':{'family':'thingKinds','id':'%s'},'position':%s,'level':{'type':'ground'},'atop':{'type':'nothing'},'facing':%d,'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},'wear':'none','sunk':0,'tilt':0}"
                     .formatted(props[i % 4], at(), i % 360));
         case 8 ->
             put(

@@ -100,7 +100,13 @@ final class TwentyFirstShape {
 
   private void things(ObjectNode of) {
     for (String family : List.of("props", "fixtures")) {
-      Migrations.each(of, family, it -> Migrations.type(it, "atop", "nothing"));
+      Migrations.each(
+          of,
+          family,
+          it -> {
+            Migrations.type(it, "atop", "nothing");
+            it.put("front", 0);
+          });
     }
     Migrations.each(of, "fixtures", TwentyFirstShape::uses);
     Migrations.each(of, "calls", TwentyFirstShape::call);
@@ -149,7 +155,7 @@ final class TwentyFirstShape {
     prop.set("facing", load.path("facing"));
     prop.put("scale", 1);
     Migrations.type(prop, "begins", "asItsKind");
-    prop.put("stands", "there");
+    prop.put("stands", "there").put("front", 0);
     prop.putObject("drops");
     prop.put("wear", "none").put("sunk", 0).put("tilt", 0);
     return prop;

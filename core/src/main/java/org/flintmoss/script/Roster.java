@@ -176,6 +176,7 @@ public final class Roster {
         1,
         new Begins.AsItsKind(),
         Standing.GONE,
+        0,
         new TreeMap<>(),
         Prop.Wear.NONE,
         0,

@@ -3,6 +3,8 @@ package org.flintmoss.mission.ground;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
@@ -23,6 +25,7 @@ import org.flintmoss.mission.word.Standing;
  * @param scale how many times as large it is as its kind says, each way
  * @param begins the look that it begins with
  * @param stands whether it stands there when play begins
+ * @param front before which others it is drawn: those with a lower number, for the eye alone
  * @param drops what falls out of it when it breaks beside what its kind says; one with the id of a
  *     drop of the kind takes the place of that
  * @param uses what can be done with it beside what its kind says; one with the id of a use of the
@@ -38,6 +41,7 @@ public record Fixture(
     @DecimalMin("0.1") @DecimalMax("10") double scale,
     @Valid Begins begins,
     Standing stands,
+    @Min(-100) @Max(100) int front,
     @Size(max = Drop.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Drop> drops,
     @Size(max = Use.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Use> uses)
     implements Upright {
