@@ -28,5 +28,5 @@ export const UNIT_FIELDS = [
   { name: "health", wire: "u8", scale: 1 },
   { name: "signs", wire: "u8", scale: 1 },
   { name: "speed", wire: "u8", scale: 0.1 },
-  { name: "deck", wire: "u8", scale: 1 },
+  { name: "deck", wire: "u16", scale: 1 },
 ] as const;

@@ -60,8 +60,8 @@ public final class SnapshotLayout {
     SIGNS(Wire.U8, 1),
     /** Metres a second. */
     SPEED(Wire.U8, 0.1),
-    /** The surface it stands on: 0 for the ground, from 1 for decks by their ids; 255 at most. */
-    DECK(Wire.U8, 1);
+    /** The surface it stands on, as the decks number them: 0 for the ground. */
+    DECK(Wire.U16, 1);
 
     private final Wire wire;
     private final double scale;

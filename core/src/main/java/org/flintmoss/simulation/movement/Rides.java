@@ -127,6 +127,7 @@ final class Rides {
     for (int unit = 0; unit < plan.units(); unit++) {
       if (rides(unit, was)) {
         context.body.stand(unit, context.body.x(unit), context.body.y(unit), is);
+        context.home.shift(unit, was, is, 0, 0);
       }
     }
     context.packs.shift(was, is, 0, 0);
@@ -285,6 +286,7 @@ final class Rides {
         double x = context.body.x(unit) + east;
         double y = context.body.y(unit) + north;
         context.body.stand(unit, x, y, surface);
+        context.home.shift(unit, surface, surface, east, north);
       }
     }
     for (int i = 0; i < riders; i++) {

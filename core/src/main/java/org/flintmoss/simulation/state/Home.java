@@ -58,6 +58,15 @@ public final class Home {
     deck.at[unit] = body.deck(unit);
   }
 
+  /** A home on a surface comes to lie on another, or farther east and north, metres. */
+  public void shift(int unit, int from, int to, double east, double north) {
+    if (deck.at[unit] == from) {
+      deck.at[unit] = to;
+      x.at[unit] += east;
+      y.at[unit] += north;
+    }
+  }
+
   /** Has a unit face a bearing at home, degrees. */
   public void face(int unit, double bearing) {
     facing.at[unit] = bearing;

@@ -236,6 +236,65 @@ class RidesTest {
   }
 
   @Test
+  void whoStaysOnARaftIsAtHomeOnIt() {
+    World world =
+        lift()
+            .put("/decks/lift/motion", "{'runs':'toAndFro','speed':2,'stay':2,'load':0,'stops':{}}")
+            .stop("lift", "a1", -20, 0, 0)
+            .put("/starts/p/position/x", "90")
+            .unit("k", "keeper", 60, 61, "{'type':'stay'}")
+            .world(1);
+    int keeper = world.plan().actors().member(new Ref(Family.UNITS, "k"));
+    Stage.steps(world, 220);
+    assertThat(decks(world).at(0)).isEqualTo(2);
+    assertThat(Inside.of(world).body.x(keeper)).isCloseTo(40, within(1e-6));
+    Stage.steps(world, 240);
+    assertThat(decks(world).at(0)).isEqualTo(1);
+    assertThat(Inside.of(world).body.x(keeper)).isCloseTo(60, within(1e-6));
+  }
+
+  @Test
+  void sentBackHalfWayItTurnsAndSentTwiceItGoesOnce() {
+    World world =
+        sent(lift())
+            .event("f", Stage.elapsed(2), sends(2))
+            .event("g", Stage.elapsed(2.5), sends(1))
+            .event("h", Stage.elapsed(2.5), sends(1))
+            .world(1);
+    Stage.steps(world, 50);
+    assertThat(decks(world).along(0)).isCloseTo(1.5, within(1e-9));
+    Stage.steps(world, 30);
+    assertThat(decks(world).at(0)).isEqualTo(1);
+    assertThat(world.causes().from(0))
+        .filteredOn(it -> it.kind() == Causes.Kind.DECK)
+        .singleElement()
+        .matches(it -> it.step() == 80 && it.detail() == 1);
+  }
+
+  @Test
+  void whoIsToComeInOnItWaitsUntilItIsThere() {
+    World world =
+        sent(lift())
+            .event("f", Stage.elapsed(6), sends(1))
+            .put("/starts/p/position/x", "90")
+            .unit("k", "keeper", 60, 60, "{'type':'stay'}")
+            .level("units/k", "lift")
+            .put("/units/k/inPlay", "false")
+            .event(
+                "in",
+                Stage.elapsed(5),
+                "{'type':'bringIn','who':{'quantifier':{'type':'all'},'whom':{'type':'unit','unit':%s}}}"
+                    .formatted(Stage.ref("units", "k")))
+            .world(1);
+    int keeper = world.plan().actors().member(new Ref(Family.UNITS, "k"));
+    Stage.steps(world, 119);
+    assertThat(Inside.of(world).vitals.inPlay(keeper)).as("the lift is above").isFalse();
+    Stage.steps(world, 121);
+    assertThat(Inside.of(world).vitals.inPlay(keeper)).as("and back since 9 s").isTrue();
+    assertThat(feet(world, keeper)).isEqualTo(5.2);
+  }
+
+  @Test
   void withTheWaterItLiesAsHighAsThatReaches() {
     Stage stage =
         lift()
