@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.movement;
 
 import org.flintmoss.mission.ground.Deck;
+import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.simulation.plan.MovableTable;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.DeckMotion;
@@ -221,9 +222,20 @@ final class Rides {
 
   private boolean comesUpon(int surface, int unit, double east, double north, double up) {
     double feet = context.space.feet(unit);
-    double head = feet + plan.kind(unit).eye();
+    double head = feet + tall(unit);
     return comesUpon(
         surface, context.body.x(unit), context.body.y(unit), feet, head, east, north, up);
+  }
+
+  /** The headroom that somebody takes where they are, upright or not, and a little more, metres. */
+  private double tall(int unit) {
+    Mover mover = Mover.of(plan.kind(unit));
+    boolean upright =
+        context
+            .space
+            .navigationMap(unit)
+            .upright(context.body.deck(unit), context.body.x(unit), context.body.y(unit));
+    return (upright ? mover.tall() : mover.low()) + 2 * SLACK;
   }
 
   private boolean comesUponThing(int surface, int thing, double east, double north, double up) {
@@ -260,7 +272,7 @@ final class Rides {
     double x = context.body.x(unit);
     double y = context.body.y(unit);
     double feet = context.space.feet(unit);
-    double tall = plan.kind(unit).eye();
+    double tall = tall(unit);
     return !free(surface, x + east, y + north, feet + up, tall) && free(surface, x, y, feet, tall);
   }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.navigation.land.Mover;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
@@ -116,12 +117,35 @@ class RidesTest {
     }
     does(world, new Input.Steer(0, 0));
     Stage.steps(world, 200);
-    double tall = world.plan().kind(player(world)).eye();
+    double tall = Mover.of(world.plan().kind(player(world))).tall();
     assertThat(decks(world).at(0)).as("it waits over them").isZero();
-    assertThat(0.2 + decks(world).along(0) - 0.1).isBetween(tall - 0.03, tall + 0.06);
+    assertThat(0.2 + decks(world).along(0) - 0.1).isBetween(tall, tall + 0.1);
     does(world, new Input.Steer(-1, 0));
     Stage.steps(world, 150);
     assertThat(decks(world).at(0)).isEqualTo(1);
+  }
+
+  @Test
+  void whoCrawlsUnderItIsNotCrushedEither() {
+    World world =
+        lift()
+            .put("/decks/lift/top", "6.2")
+            .stop("lift", "a1", 0, 0, -1)
+            .put("/starts/p/position/x", "55")
+            .event("e", Stage.elapsed(8), sends(2))
+            .world(1);
+    does(world, new Input.Steer(1, 0));
+    while (x(world) < 59.5) {
+      Stage.steps(world, 1);
+    }
+    does(world, new Input.Steer(0, 0));
+    assertThat(Inside.of(world).gait.crawls(player(world))).isTrue();
+    Stage.steps(world, 260);
+    double low = Inside.of(world).space.navigationMap(player(world)).low();
+    assertThat(1.1 - decks(world).along(0)).as("waits over them").isBetween(low, low + 0.1);
+    does(world, new Input.Steer(-1, 0));
+    Stage.steps(world, 150);
+    assertThat(decks(world).at(0)).isEqualTo(2);
   }
 
   @Test
