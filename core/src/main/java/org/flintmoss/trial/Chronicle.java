@@ -103,6 +103,14 @@ public final class Chronicle {
       case REACHED -> unit(subject) + " reached waypoint " + (detail + 1);
       case GATE -> name(Family.GATES, subject) + " is " + gate(detail);
       case DECK -> name(Family.DECKS, subject) + " is at stop " + detail;
+      case DECK_WAITS ->
+          name(Family.DECKS, subject)
+              + " waits: "
+              + (detail >= 0
+                  ? plan.things().get(detail).name() + " is in its way"
+                  : entry.through() >= 0
+                      ? unit(entry.through()) + " would be crushed"
+                      : "more is on it than it carries");
       case THING ->
           plan.things().get(subject).name() + " " + EnumWord.of(Standing.values()[detail]);
       case BROKE -> plan.things().get(subject).name() + " breaks";

@@ -107,7 +107,11 @@ final class Rides {
     double up = motion.shift(deck, to, 2) - motion.shift(deck, from, 2);
     gather(deck);
     boolean rests = motion.at(deck) > 0;
-    if ((rests && overloaded(deck)) || barred(deck, east, north, up)) {
+    if (rests && overloaded(deck)) {
+      motion.hold(deck, -1, -1);
+      return;
+    }
+    if (barred(deck, east, north, up)) {
       return;
     }
     if (rests) {
@@ -189,6 +193,7 @@ final class Rides {
     return most > 0 && all > most;
   }
 
+  /** Whether it has to wait for anybody or anything, which is told. */
   private boolean barred(int deck, double east, double north, double up) {
     int surface = motion.surface(deck);
     for (int unit = 0; unit < plan.units(); unit++) {
@@ -200,11 +205,13 @@ final class Rides {
               ? context.vitals.lives(unit) && hits(surface, unit, east, north, up)
               : comesUpon(surface, unit, east, north, up);
       if (struck) {
+        motion.hold(deck, -1, unit);
         return true;
       }
     }
     for (int thing = 0; thing < table.many(); thing++) {
       if (places.solid(thing) && !rides(thing) && comesUponThing(surface, thing, east, north, up)) {
+        motion.hold(deck, table.thing(thing), -1);
         return true;
       }
     }

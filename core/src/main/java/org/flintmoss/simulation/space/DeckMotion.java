@@ -28,6 +28,9 @@ public final class DeckMotion {
 
   private final Column.Ints by;
 
+  /** 1 for each that is held up. */
+  private final Column.Ints held;
+
   /** How far each is from where it was drawn, by threes; the surfaces are asked with it. */
   private final double[] gone;
 
@@ -41,6 +44,7 @@ public final class DeckMotion {
     waits = context.state.steps("deckWaits", many);
     cause = context.state.ints("deckSentBy", many);
     by = context.state.ints("deckSentThrough", many);
+    held = context.state.ints("deckHeld", many);
     gone = new double[3 * many];
   }
 
@@ -137,6 +141,19 @@ public final class DeckMotion {
     back.at[deck] = way < 0 ? 1 : 0;
   }
 
+  /**
+   * A deck is held up by a thing, or by a unit, or else by what it carries; that is told once.
+   *
+   * @param thing its number among all; -1 for none
+   * @param unit -1 for none
+   */
+  public void hold(int deck, int thing, int unit) {
+    if (held.at[deck] == 0) {
+      held.at[deck] = 1;
+      context.log(Causes.Kind.DECK_WAITS, inFamily(deck), thing, cause.at[deck], unit);
+    }
+  }
+
   /** A deck leaves its stop. */
   public void leave(int deck) {
     come(deck, MovingDecks.GOING);
@@ -146,6 +163,7 @@ public final class DeckMotion {
   /** A deck goes on to so far along its line, metres. */
   public void go(int deck, double to) {
     along.at[deck] = to;
+    held.at[deck] = 0;
     reckon();
     context.thingPlaces.railings(deck);
   }

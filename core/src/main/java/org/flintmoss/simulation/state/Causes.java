@@ -92,6 +92,11 @@ public final class Causes {
     GATE,
     /** A deck came to one of its stops: deck, stop from 1. */
     DECK,
+    /**
+     * A deck that is sent does not go on: deck, and the thing in its way. Without one: the unit in
+     * its way; without that as well it carries too much.
+     */
+    DECK_WAITS,
     /** A prop or a fixture, put back (1) or taken away (0). */
     THING,
     /** A prop or a fixture breaks: thing. */

@@ -14,6 +14,7 @@ import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
 import org.flintmoss.simulation.space.DeckMotion;
 import org.flintmoss.simulation.state.Causes;
+import org.flintmoss.trial.Chronicle;
 import org.junit.jupiter.api.Test;
 
 /** Decks that move carry along who and what is on them, and come upon nobody. */
@@ -55,6 +56,44 @@ class RidesTest {
 
   private static void does(World world, Input input) {
     world.step(List.of(new Command(0, input)));
+  }
+
+  /** What the log says of decks that wait. */
+  private static List<String> waits(World world) {
+    Chronicle chronicle = new Chronicle(world);
+    return world.causes().from(0).stream()
+        .filter(it -> it.kind() == Causes.Kind.DECK_WAITS)
+        .map(chronicle::says)
+        .toList();
+  }
+
+  @Test
+  void aCrateInTheShaftHoldsItUpAndIsTold() {
+    World world =
+        sent(lift())
+            .put("/starts/p/position/x", "50")
+            .event("f", Stage.elapsed(5), sends(1))
+            .loose("crate", 0.3, 0.6, 30)
+            .prop("c", "crate", 60, 60, 0)
+            .put("/props/c/level", "{'type':'ground'}")
+            .put("/decks/lift/top", "6")
+            .world(1);
+    Stage.steps(world, 200);
+    assertThat(waits(world)).isEmpty();
+    assertThat(decks(world).at(0)).isEqualTo(1);
+    World under =
+        sent(lift())
+            .put("/starts/p/position/x", "50")
+            .stop("lift", "a2", 0, 0, -0.1)
+            .event("f", Stage.elapsed(5), sends(3))
+            .loose("crate", 0.3, 0.6, 30)
+            .prop("c", "crate", 60, 60, 0)
+            .put("/props/c/level", "{'type':'ground'}")
+            .put("/decks/lift/top", "6")
+            .put("/decks/lift/motion/stops/a2/up", "-0.8")
+            .world(1);
+    Stage.steps(under, 300);
+    assertThat(waits(under)).containsExactly("lift waits: c is in its way");
   }
 
   @Test
@@ -119,6 +158,7 @@ class RidesTest {
     Stage.steps(world, 200);
     double tall = Mover.of(world.plan().kind(player(world))).tall();
     assertThat(decks(world).at(0)).as("it waits over them").isZero();
+    assertThat(waits(world)).containsExactly("lift waits: p would be crushed");
     assertThat(0.2 + decks(world).along(0) - 0.1).isBetween(tall, tall + 0.1);
     does(world, new Input.Steer(-1, 0));
     Stage.steps(world, 150);
@@ -214,6 +254,7 @@ class RidesTest {
             .world(1);
     Stage.steps(world, 60);
     assertThat(decks(world).at(0)).isEqualTo(1);
+    assertThat(waits(world)).containsExactly("lift waits: more is on it than it carries");
     does(world, new Input.Steer(-1, 0));
     Stage.steps(world, 60);
     assertThat(x(world)).isLessThan(58);
