@@ -55,8 +55,8 @@ function drawRise(sheet: Sheet, deck: Deck): void {
   const points = ordered(deck.corners).map(([, { position }]) => position);
   const corners = screened(sheet, points);
   const [x, y] = middle(corners);
-  const east = Math.max(...corners.map(([px]) => px));
-  const at = x + (east - x) * 0.6;
+  const west = Math.min(...corners.map(([px]) => px));
+  const at = x + (west - x) * 0.6;
   c.save();
   c.beginPath();
   c.moveTo(at, y - 8);
@@ -100,8 +100,8 @@ function drawStops(sheet: Sheet, deck: Deck, selected: boolean): void {
     const [x, y] = middle(corners);
     if (i === 0) line.moveTo(x, y);
     else line.lineTo(x, y);
-    if (i > 0) trace(line, corners);
   });
+  for (const { corners } of outlines.slice(1)) trace(line, corners);
   c.stroke(line);
   c.restore();
   if (selected) for (const [i, it] of outlines.entries()) numbered(c, it.corners, i, it.up);
