@@ -94,7 +94,7 @@ public final class Plates {
   }
 
   /** What a unit weighs with all that it carries, kilograms. */
-  private double mass(int unit) {
+  public double mass(int unit) {
     int held = context.holding.held(unit);
     boolean carries = context.holding.carries(unit);
     double share = context.holding.other(unit) < 0 ? 1 : 0.5;

@@ -185,7 +185,7 @@ final class Rides {
     double all = 0;
     int surface = motion.surface(deck);
     for (int unit = 0; unit < plan.units(); unit++) {
-      all += rides(unit, surface) ? plan.kind(unit).mass() : 0;
+      all += rides(unit, surface) ? context.plates.mass(unit) : 0;
     }
     for (int i = 0; i < riders; i++) {
       all += table.mass(riding[i]);

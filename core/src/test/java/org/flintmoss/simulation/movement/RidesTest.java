@@ -262,6 +262,18 @@ class RidesTest {
   }
 
   @Test
+  void whatPeopleCarryWeighsToo() {
+    Stage stage = sent(lift()).put("/decks/lift/motion/load", "81").put("/kinds/keeper/mass", "80");
+    World light = stage.world(1);
+    Stage.steps(light, 60);
+    assertThat(decks(light).at(0)).isZero();
+    World laden = stage.packs("starts", "p", "lamp-oil", 3).world(1);
+    Stage.steps(laden, 60);
+    assertThat(Inside.of(laden).packs.laden(player(laden))).isGreaterThan(1);
+    assertThat(decks(laden).at(0)).isEqualTo(1);
+  }
+
+  @Test
   void pushedIntoTheShaftOneFallsOntoTheLiftBelow() {
     World world =
         lift()
