@@ -23,6 +23,8 @@ import tools.jackson.databind.node.ObjectNode;
 class BoundsTest {
   private final JsonNode document = Samples.demo("first-light").document();
 
+  private static final JsonNode SCHEMA = SchemaWriter.schema();
+
   private static Stream<String> maps() {
     return Stream.concat(Arrays.stream(Family.values()).map(Family::key), Stream.of("lost"));
   }
@@ -30,7 +32,7 @@ class BoundsTest {
   @ParameterizedTest
   @MethodSource("maps")
   void everyMapHasTheBoundThatTheSchemaSays(String map) {
-    int most = SchemaWriter.schema().at("/properties/" + map + "/maxProperties").asInt();
+    int most = SCHEMA.at("/properties/" + map + "/maxProperties").asInt();
     assertThat(Bounds.most(map)).hasValue(most);
   }
 

@@ -19,7 +19,7 @@ class OracleTest {
   private static final int STEPS = 240;
 
   static LongStream seeds() {
-    return Seeds.of(80, 200);
+    return Seeds.of(60, 200);
   }
 
   private static List<String> ids(World world, int step, Causes.Kind kind) {
