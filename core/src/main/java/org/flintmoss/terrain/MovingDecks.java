@@ -146,7 +146,7 @@ public final class MovingDecks {
     return from + moving;
   }
 
-  /** How many stops one has. */
+  /** How many stops a deck has. */
   public int stops(int moving) {
     return lines.get(moving).surfaces().length;
   }

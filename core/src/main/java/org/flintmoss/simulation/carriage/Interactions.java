@@ -218,11 +218,11 @@ public final class Interactions {
     double ux = context.body.x(unit);
     double uy = context.body.y(unit);
     double far = Segments.toPoint(of.from().x(), of.from().y(), of.to().x(), of.to().y(), ux, uy);
-    int stands = context.space.decks().under(of.level(), middle);
+    int stands = plan.decks().under(of.level(), middle);
     double rise =
         context.body.deck(unit) == stands
             ? 0
-            : context.space.feet(unit) - context.space.decks().height(stands, x, y);
+            : context.space.feet(unit) - plan.decks().height(stands, x, y);
     return Math.sqrt(far * far + rise * rise);
   }
 

@@ -17,7 +17,7 @@ final class Rides {
   /** What overlaps by no more than this does not touch, metres. */
   private static final double SLACK = 0.02;
 
-  /** So far from a stop one has come to it, metres. */
+  /** A deck this near to a stop has come to it, metres. */
   private static final double NEAR = 1e-9;
 
   /** How many things may stand on one another. */

@@ -137,8 +137,8 @@ public final class ThingPlaces {
       return at(movable, 2);
     }
     Position at = context.plan.things().get(thing).position();
-    int deck = context.space.decks().under(context.plan.things().get(thing).level(), at);
-    return context.space.decks().height(deck, at.x(), at.y());
+    int deck = context.plan.decks().under(context.plan.things().get(thing).level(), at);
+    return context.plan.decks().height(deck, at.x(), at.y());
   }
 
   /** The highest surface under a thing that moves, no higher than its foot; see the decks. */
@@ -146,7 +146,7 @@ public final class ThingPlaces {
     int movable = table.movable(thing);
     Position at = context.plan.things().get(thing).position();
     return movable < 0
-        ? context.space.decks().under(context.plan.things().get(thing).level(), at)
+        ? context.plan.decks().under(context.plan.things().get(thing).level(), at)
         : context.space.decks().below(at(movable, 0), at(movable, 1), at(movable, 2));
   }
 

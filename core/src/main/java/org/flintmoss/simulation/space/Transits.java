@@ -170,7 +170,7 @@ public final class Transits {
     }
   }
 
-  /** Whether one has to fall farther, as the deck on which one was to end has gone meanwhile. */
+  /** Whether the deck has gone on which a unit was to land, so that it falls farther. */
   private boolean goesOn(int unit) {
     double x = context.body.x(unit);
     double y = context.body.y(unit);

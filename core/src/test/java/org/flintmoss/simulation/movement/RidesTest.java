@@ -262,6 +262,22 @@ class RidesTest {
   }
 
   @Test
+  void whatARaftPassesOverStaysWhereItWasSetDown() {
+    World world =
+        lift()
+            .put("/decks/lift/motion", "{'runs':'toAndFro','speed':2,'stay':0,'load':0,'stops':{}}")
+            .stop("lift", "a1", -20, 0, 1)
+            .lever("far", 40, 60, 0, "{'type':'nothing'}")
+            .put("/fixtures/far/level", "{'type':'top'}")
+            .world(1);
+    int far = world.plan().actors().thing(new Ref(Family.FIXTURES, "far"));
+    for (int step = 0; step < 300; step++) {
+      Stage.steps(world, 1);
+      assertThat(Inside.of(world).thingPlaces.foot(far)).isEqualTo(5);
+    }
+  }
+
+  @Test
   void whatPeopleCarryWeighsToo() {
     Stage stage = sent(lift()).put("/decks/lift/motion/load", "81").put("/kinds/keeper/mass", "80");
     World light = stage.world(1);
