@@ -20,9 +20,6 @@ final class Rides {
   /** A deck this near to a stop has come to it, metres. */
   private static final double NEAR = 1e-9;
 
-  /** How many things may stand on one another. */
-  private static final int TALLEST = 50;
-
   private final MovementContext context;
   private final Plan plan;
   private final DeckMotion motion;
@@ -158,7 +155,7 @@ final class Rides {
   /** The number among all things of the lowest of those on which one stands. */
   private int lowest(int movable) {
     int of = table.thing(movable);
-    for (int storey = 0; storey < TALLEST; storey++) {
+    for (int storey = 0; storey < ThingMotion.TALLEST; storey++) {
       int at = table.movable(of);
       int under = at < 0 ? -1 : places.bearer(at);
       if (under < 0) {

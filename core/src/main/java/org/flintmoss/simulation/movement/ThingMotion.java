@@ -41,7 +41,7 @@ public final class ThingMotion {
   private static final double PARTS = 0.05;
 
   /** How many things may be carried along that stand on one another. */
-  private static final int TALLEST = 50;
+  static final int TALLEST = 50;
 
   private final MovementContext context;
   private final Plan plan;
