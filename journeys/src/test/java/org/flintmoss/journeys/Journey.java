@@ -13,6 +13,9 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** One journey: a desk of its own, and a first tab on the shelf. */
 abstract class Journey {
+  private static final Pattern AFTER_THE_FIRST_SECOND =
+      Pattern.compile("(0:0[1-9]|0:[1-9]\\d|[1-9]\\d*:\\d\\d) in");
+
   @TempDir Path data;
   Desk desk;
   Page page;
@@ -71,6 +74,20 @@ abstract class Journey {
     Locator search = role(AriaRole.COMBOBOX, "Search: " + list);
     search.fill(words);
     search.press("Enter");
+  }
+
+  /**
+   * Waits until play has gone on for a second. Any later second will do as well: the clock is
+   * looked at now and then, and a machine with much to do looks past the first.
+   */
+  static void playGoesOn(Page page) {
+    assertThat(clock(page)).containsText(AFTER_THE_FIRST_SECOND);
+  }
+
+  /** The clock of play. */
+  static Locator clock(Page page) {
+    return page.getByRole(
+        AriaRole.STATUS, new Page.GetByRoleOptions().setName("Clock").setExact(true));
   }
 
   /** Waits until the last edit is stored. */
