@@ -69,7 +69,10 @@ export interface MapHandle {
   size(): Size;
   /** Whether the whole ground is shown, and stays so when the map changes its size. */
   isWhole(): boolean;
+  /** Asks for a new drawing with the next frame. */
   redraw(): void;
+  /** Draws at once, within a frame of the caller's. */
+  draw(): void;
   look(x: number, y: number, scale?: number): void;
   pan(px: number, py: number): void;
   zoom(factor: number): void;

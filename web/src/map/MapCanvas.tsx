@@ -80,6 +80,8 @@ function framed({ width, height }: Size, margin = 0): Box {
   return { left: margin, top: margin, width: width - margin - rim, height: height - margin - rim };
 }
 
+const isSame = (a: Camera | null, b: Camera) => a?.x === b.x && a.y === b.y && a.scale === b.scale;
+
 /** A map that can be panned and zoomed by wheel, right-drag, Hand and keys. */
 export function MapCanvas(props: Props) {
   const host = useRef<HTMLDivElement>(null);
@@ -155,7 +157,9 @@ export function MapCanvas(props: Props) {
   const setCamera = useCallback(
     (camera: Camera) => {
       const { columns, rows, cell } = live.current.ground;
-      view.current.camera = kept(camera, columns * cell, rows * cell);
+      const next = kept(camera, columns * cell, rows * cell);
+      // The same camera stays the same object, by which the layers know that nothing has moved.
+      if (!isSame(view.current.camera, next)) view.current.camera = next;
       view.current.whole = false;
       redraw();
     },
@@ -170,6 +174,10 @@ export function MapCanvas(props: Props) {
       size: () => view.current.size,
       isWhole: () => view.current.whole,
       redraw,
+      draw: () => {
+        cancelAnimationFrame(view.current.frame);
+        draw();
+      },
       look: (x, y, scale) => {
         const camera = view.current.camera;
         if (camera) setCamera({ x, y, scale: scale ?? camera.scale });
@@ -244,7 +252,7 @@ export function MapCanvas(props: Props) {
       cancelAnimationFrame(view.current.frame);
       view.current.frame = 0;
     };
-  }, [redraw, setCamera]);
+  }, [draw, redraw, setCamera]);
 
   useEffect(
     () =>

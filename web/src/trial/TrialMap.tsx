@@ -13,6 +13,7 @@ import { MARKS } from "../families/traits";
 import type { UnitSnapshot } from "../generated/snapshot.gen";
 import { type Glide, glided, glideFrom, isOver } from "../map/glide";
 import { MapCanvas, type MapPointer } from "../map/MapCanvas";
+import { keepDrawing } from "../map/pace";
 import { paintThings } from "../map/paint";
 import { Button } from "../ui/controls";
 import { zoneNow } from "./carried";
@@ -147,8 +148,7 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
   );
 
   useEffect(() => {
-    let frame = 0;
-    const loop = () => {
+    return keepDrawing(() => {
       const me = unitNow(game.state.unit);
       const handle = map.current;
       const now = performance.now();
@@ -166,11 +166,8 @@ export function TrialMap({ game, mission, ground, chosen, onChoose, onPause }: P
         const { x, y, scale } = glided(glide.current, target.current, now);
         handle.look(x, y, scale);
       }
-      handle?.redraw();
-      frame = requestAnimationFrame(loop);
-    };
-    frame = requestAnimationFrame(loop);
-    return () => cancelAnimationFrame(frame);
+      handle?.draw();
+    });
   }, [game, unitNow, follows, view]);
 
   useEffect(() => {
