@@ -1,7 +1,10 @@
 package org.flintmoss.journeys;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,22 +13,37 @@ import java.util.Map;
 
 /**
  * The browsers that the journeys share: one for each thread that they go on, since a browser is to
- * be driven by the thread that has opened it. They end with the tests.
+ * be driven by the thread that has opened it. What it has loaded of the application it keeps from
+ * one journey to the next; what the application stores in it is cleared between them. They end with
+ * the tests.
  */
 final class Browsers {
   private static final List<String> CHROMIUM =
       List.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome");
 
-  private static final ThreadLocal<Browser> MINE = ThreadLocal.withInitial(Browsers::open);
+  private static final ThreadLocal<BrowserContext> MINE = ThreadLocal.withInitial(Browsers::open);
 
   private Browsers() {}
 
   /** The browser of this thread. */
-  static Browser mine() {
+  static BrowserContext mine() {
     return MINE.get();
   }
 
-  private static Browser open() {
+  /** Closes all tabs of the browser of this thread and clears what an application stored in it. */
+  static void clear(String origin) {
+    List<Page> open = List.copyOf(mine().pages());
+    Page blank = mine().newPage();
+    open.forEach(Page::close);
+    JsonObject all = new JsonObject();
+    all.addProperty("origin", origin);
+    all.addProperty("storageTypes", "all");
+    mine().newCDPSession(blank).send("Storage.clearDataForOrigin", all);
+    mine().clearPermissions();
+    blank.close();
+  }
+
+  private static BrowserContext open() {
     Playwright playwright =
         Playwright.create(
             new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -43,7 +61,8 @@ final class Browsers {
                         "--no-first-run",
                         "--disable-background-networking",
                         "--disable-component-update",
-                        "--disable-sync")));
+                        "--disable-sync")))
+        .newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
   }
 
   private static Path chromium() {

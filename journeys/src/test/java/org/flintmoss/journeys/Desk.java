@@ -1,14 +1,11 @@
 package org.flintmoss.journeys;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
-import java.util.stream.Stream;
 import org.flintmoss.server.FlintmossServer;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -17,29 +14,30 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** The real application and a real browser: a designer at the desk. */
 final class Desk implements AutoCloseable {
   private static final int PATIENCE = 30_000;
-  private final BrowserContext context;
+
+  /** Every desk of a thread is at one port, so that the browser knows the application again. */
+  private static final ThreadLocal<Integer> PORT = ThreadLocal.withInitial(() -> 0);
+
   private final Path data;
   private ConfigurableApplicationContext server;
-  private int port;
 
   Desk(Path data) {
     this.data = data;
     start();
-    context =
-        Browsers.mine().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
-    context.setDefaultTimeout(PATIENCE);
+    Browsers.mine().setDefaultTimeout(PATIENCE);
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
   }
 
   private void start() {
     server =
         new SpringApplicationBuilder(FlintmossServer.class)
+            .main(FlintmossServer.class)
             .run(
-                "--server.port=" + port,
+                "--server.port=" + PORT.get(),
                 "--flintmoss.data=" + data,
                 "--flintmoss.demo=true",
                 "--spring.main.register-shutdown-hook=false");
-    port = ((WebServerApplicationContext) server).getWebServer().getPort();
+    PORT.set(((WebServerApplicationContext) server).getWebServer().getPort());
   }
 
   /** Stops the server and starts it again on the same port with the same data. */
@@ -60,9 +58,13 @@ final class Desk implements AutoCloseable {
 
   /** A new tab on the shelf. */
   Page tab() {
-    Page page = context.newPage();
-    page.navigate("http://localhost:" + port + "/");
+    Page page = Browsers.mine().newPage();
+    page.navigate(origin());
     return page;
+  }
+
+  private static String origin() {
+    return "http://localhost:" + PORT.get();
   }
 
   static Locator button(Page page, String name) {
@@ -131,14 +133,7 @@ final class Desk implements AutoCloseable {
 
   @Override
   public void close() {
-    Stream.<AutoCloseable>of(context, this::stop)
-        .forEach(
-            part -> {
-              try {
-                part.close();
-              } catch (Exception broken) {
-                throw new IllegalStateException(broken);
-              }
-            });
+    Browsers.clear(origin());
+    stop();
   }
 }
