@@ -71,6 +71,7 @@ export interface PhraseBook {
   gifts: Entry[];
   offers: Entry[];
   turns: Entry[];
+  spreads: Entry[];
   cracks: Entry[];
   leaves: Entry[];
   itemUses: Entry[];

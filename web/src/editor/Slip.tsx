@@ -45,6 +45,7 @@ import { BandFields } from "./slips/BandFields";
 import { BuildingFields } from "./slips/BuildingFields";
 import { DeckFields } from "./slips/DeckFields";
 import { OwnDrops } from "./slips/DropsFields";
+import { EffectFields } from "./slips/EffectFields";
 import { FixtureFields } from "./slips/FixtureFields";
 import { FolderField } from "./slips/FolderField";
 import { GateFields } from "./slips/GateFields";
@@ -223,6 +224,7 @@ const PARTS: Record<OwnPart, ComponentType<FieldsProps>> = {
   route: RouteFields,
   zone: ZoneFields,
   deck: DeckFields,
+  effect: EffectFields,
   building: BuildingFields,
   gate: GateFields,
   uses: FixtureFields,

@@ -1,8 +1,9 @@
 import { put } from "../document/change";
 import { useMission, useOpenMission } from "../document/context";
-import type { Effect } from "../document/mission";
+import type { Effect, Mission } from "../document/mission";
 import { sure } from "../document/sure";
 import { metres } from "../document/units";
+import { drawLean, drawSquares, drawTimes, grows, rimAfter } from "../drawing/clouds";
 import { faint, type Ink, inks } from "../drawing/inks";
 import { pin, stroked } from "../drawing/pin";
 import type { Sheet } from "../drawing/sheet";
@@ -43,7 +44,17 @@ export const effects: Traits<"effects"> = {
     fresh: ({ at: [position], choice }) => {
       const look = choice as Effect["look"];
       const { word, spread } = LOOKS[look];
-      return { name: word, look, position, radius: spread, on: true };
+      return {
+        name: word,
+        look,
+        position,
+        radius: spread,
+        on: true,
+        spreads: { type: "atOnce" },
+        lasts: 0,
+        harm: 0,
+        things: false,
+      };
     },
     likeTheLast: (fresh, last) => {
       if (fresh.look === last.look) fresh.radius = last.radius;
@@ -56,13 +67,23 @@ export const effects: Traits<"effects"> = {
   named: 5,
   painted: { at: 2, draw: each(drawEffect) },
   inPlay: (effects, play) =>
-    Object.fromEntries(play.effects.map((id) => [id, { ...sure(effects, id), on: true }])),
+    Object.fromEntries(
+      Object.entries(effects)
+        .filter(([id]) => play.effects.includes(id) || play.grown[id])
+        .map(([id, effect]) => [
+          id,
+          { ...effect, on: play.effects.includes(id), squares: play.grown[id] },
+        ]),
+    ),
   solid: null,
   printed: null,
-  sentence: ({ look, radius, on }) =>
-    `${LOOKS[look].says}, ${metres(radius)} around, ${on ? "from the start" : "once an event begins it"}.`,
-  slip: [Fields],
+  sentence: (effect) =>
+    `${LOOKS[effect.look].says}, ${metres(effect.radius)} around, ${effect.on ? "from the start" : "once an event begins it"}.${grows(effect) ? ` It reaches its rim after ${rimAfter(effect).toFixed(0)} s at the earliest.` : ""}`,
+  slip: [Fields, "effect"],
 };
+
+/** An effect, and in play how far it has spread where it grows. */
+type EffectNow = Effect & { squares?: string | undefined };
 
 /** What goes on and whether from the start. */
 function Fields({ id, name }: FieldsProps) {
@@ -115,24 +136,31 @@ const TINTS: Record<Effect["look"], Ink> = {
 };
 
 /** Draws an effect: its sign, and how far it spreads; faint until an event begins it. */
-function drawEffect(sheet: Sheet, effect: Effect, selected: boolean): void {
+function drawEffect(sheet: Sheet, effect: EffectNow, selected: boolean, mission: Mission): void {
   const { c, camera } = sheet;
-  const { on } = effect;
+  const { on, squares } = effect;
   const tint = inks[TINTS[effect.look]];
+  const strength = on ? 0.4 : 0.13;
+  if (squares) drawSquares(sheet, effect, squares, tint);
+  else if (on) drawLean(sheet, effect, mission.setting.wind, tint, strength);
+  if (selected && grows(effect)) drawTimes(sheet, effect, inks.ink);
+  if (squares && !on) return;
   pin(sheet, effect.position, 0, () => {
     const reach = Math.max(4, effect.radius * camera.scale);
-    const spread = c.createRadialGradient(0, 0, reach * 0.15, 0, 0, reach);
-    spread.addColorStop(0, faint(tint, on ? 0.4 : 0.13));
-    spread.addColorStop(1, faint(tint, 0));
     c.beginPath();
     c.arc(0, 0, reach, 0, Math.PI * 2);
-    c.fillStyle = spread;
-    c.fill();
-    c.setLineDash([2, 4]);
-    c.lineWidth = selected ? 1.8 : 1;
-    c.strokeStyle = selected ? inks.ink : tint;
-    c.stroke();
-    c.setLineDash([]);
+    if (!squares) {
+      const spread = c.createRadialGradient(0, 0, reach * 0.15, 0, 0, reach);
+      spread.addColorStop(0, faint(tint, strength));
+      spread.addColorStop(1, faint(tint, 0));
+      c.fillStyle = spread;
+      c.fill();
+      c.setLineDash([2, 4]);
+      c.lineWidth = selected ? 1.8 : 1;
+      c.strokeStyle = selected ? inks.ink : tint;
+      c.stroke();
+      c.setLineDash([]);
+    }
     c.globalAlpha = on ? 1 : 0.6;
     stroked(c, SIGNS[effect.look], selected, selected ? inks.ink : tint);
   });

@@ -118,6 +118,10 @@ export interface InPlay {
   markers: string[];
   /** The ids of the effects that go on. */
   effects: string[];
+  /** How far effects have spread that grow, by id: a digit for each of their squares. */
+  grown: Record<string, string>;
+  /** The wind that blows; null until it was told. */
+  wind: Mission["setting"]["wind"] | null;
   /** A zone where it is by now. */
   zoneNow: (zone: Zone) => Zone;
 }
@@ -180,6 +184,7 @@ export type OwnPart =
   | "route"
   | "zone"
   | "deck"
+  | "effect"
   | "gate"
   | "building"
   | "uses"

@@ -61,6 +61,10 @@ export interface TrialState {
   calls: Offered[];
   /** The ids of the effects that go on. */
   effects: string[];
+  /** How far effects have spread that grow, by id. */
+  grown: Said<"grown">["squares"];
+  /** The wind; null until it was told. */
+  wind: { speed: number; from: number } | null;
   /** What can be begun from here, and what the player is at. */
   offers: Offer[];
   busy: Offer | null;
@@ -167,6 +171,8 @@ export class Game {
     markers: [],
     calls: [],
     effects: [],
+    grown: {},
+    wind: null,
     offers: [],
     light: 1,
     busy: null,
@@ -313,6 +319,12 @@ export class Game {
         break;
       case "light":
         this.store.setState({ light: message.share });
+        break;
+      case "grown":
+        this.store.setState({ grown: { ...this.state.grown, ...message.squares } });
+        break;
+      case "wind":
+        this.store.setState({ wind: { speed: message.speed, from: message.from } });
         break;
       case "water":
         this.store.setState({ water: message.level });

@@ -19,6 +19,8 @@ const PLAY: InPlay = {
   openness: () => undefined,
   gone: () => undefined,
   markers: [marker],
+  grown: {},
+  wind: null,
   effects: [effect],
   zoneNow: (zone) => ({ ...zone, hue: 7 }),
 };

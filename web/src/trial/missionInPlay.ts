@@ -7,6 +7,7 @@ import type { Brought, Moved } from "./messages";
 /** A mission with its things as play has them by now, and without those that it does not show. */
 export function missionInPlay(mission: Mission, play: InPlay): Mission {
   const shown = { ...mission };
+  if (play.wind) shown.setting = { ...mission.setting, wind: play.wind };
   for (const family of PLACED) {
     const inPlay = traitsOf(family)?.inPlay;
     const things = inPlay ? inPlay(mission[family] as never, play) : {};

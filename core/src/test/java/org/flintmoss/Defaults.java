@@ -40,6 +40,7 @@ final class Defaults {
               "props",
               "{'atop':{'type':'nothing'},'scale':1,'begins':{'type':'asItsKind'},'stands':'there','front':0,'drops':{},'wear':'none','sunk':0,'tilt':0,"
                   + GROUND),
+          Map.entry("effects", "{'spreads':{'type':'atOnce'},'lasts':0,'harm':0,'things':false}"),
           Map.entry("routes", "{'open':{'type':'all'}}"),
           Map.entry(
               "squads",
@@ -83,6 +84,8 @@ final class Defaults {
           Map.entry("prowl", List.of("pause")),
           Map.entry("fallBack", List.of("strength")),
           Map.entry("heals", List.of("points", "amount", "every")),
+          Map.entry("grows", List.of("pace")),
+          Map.entry("growsWithin", List.of("pace")),
           Map.entry("harms", List.of("amount", "every")),
           Map.entry("harmsOutside", List.of("amount", "every")),
           Map.entry("transfers", List.of("rest")),

@@ -113,6 +113,7 @@ final class TwentyFirstShape {
     Migrations.each(
         of, "gates", gate -> gate.putObject("motion").put("way", "swings").put("seconds", 0));
     Migrations.each(of, "decks", TwentyFirstShape::stays);
+    Migrations.each(of, "effects", TwentyFirstShape::atOnce);
     Migrations.each(of, "zones", zone -> Migrations.each(zone, "does", TwentyFirstShape::pushes));
     JsonNode loads = of.remove("cargo");
     if (loads != null && !loads.isEmpty()) {
@@ -126,6 +127,12 @@ final class TwentyFirstShape {
   private static void stays(ObjectNode deck) {
     ObjectNode motion = deck.putObject("motion");
     motion.put("runs", "sent").put("speed", 1).put("stay", 0).put("load", 0).putObject("stops");
+  }
+
+  /** No effect grew, ended by itself or harmed anybody. */
+  private static void atOnce(ObjectNode effect) {
+    Migrations.type(effect, "spreads", "atOnce");
+    effect.put("lasts", 0).put("harm", 0).put("things", false);
   }
 
   /** Calls were sent from anywhere, as often and as soon again as players liked. */

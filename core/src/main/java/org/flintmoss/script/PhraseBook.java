@@ -21,6 +21,7 @@ import java.util.regex.Pattern;
 import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Use;
+import org.flintmoss.mission.ground.Effect;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Call;
@@ -77,6 +78,7 @@ public record PhraseBook(
     List<Entry> gifts,
     List<Entry> offers,
     List<Entry> turns,
+    List<Entry> spreads,
     List<Entry> cracks,
     List<Entry> leaves,
     List<Entry> itemUses,
@@ -154,6 +156,7 @@ public record PhraseBook(
         entries(Use.Gift.class),
         entries(Use.Offered.class),
         entries(Use.Turn.class),
+        entries(Effect.Spreading.class),
         entries(Breaks.Cracks.class),
         entries(Breaks.Leaves.class),
         entries(ItemKind.Use.class),

@@ -18,10 +18,12 @@ import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Spot;
 import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.EffectTable;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.space.DeckMotion;
 import org.flintmoss.simulation.space.GateMotion;
+import org.flintmoss.simulation.space.Growing;
 import org.flintmoss.simulation.state.Light;
 import org.flintmoss.simulation.state.Task;
 import org.jspecify.annotations.Nullable;
@@ -351,6 +353,23 @@ public final class Readings {
   /** Whether a unit can walk to a point as gates and water stand now. */
   public boolean canWalk(int unit, double x, double y) {
     return context.space.walksTo(unit, x, y);
+  }
+
+  /**
+   * How far an effect has spread that grows: a digit for each of its squares, row by row from the
+   * south-west. 0 where it was not, 1 where it is, 2 where it was; null for one that does not grow.
+   */
+  public @Nullable String squares(int effect) {
+    if (context.plan.effects().squares(effect) == null) {
+      return null;
+    }
+    boolean on = context.effects.on(effect) == 1;
+    StringBuilder text = new StringBuilder(EffectTable.Squares.MANY);
+    for (int square = 0; square < EffectTable.Squares.MANY; square++) {
+      Growing.State state = context.effects.growing().state(effect, square);
+      text.append(state == Growing.State.FREE ? '0' : on && state == Growing.State.IN ? '1' : '2');
+    }
+    return text.toString();
   }
 
   /** How light it is, by the time of day and the weather, as a share of clear daylight. */

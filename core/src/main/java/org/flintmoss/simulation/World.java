@@ -54,6 +54,7 @@ public final class World {
     context.interactions.work(now);
     watch.passed(PhaseWatch.Phase.INPUTS);
     context.waters.rise();
+    context.effects.goOn(now);
     context.standings.goBack(now);
     context.standings.goOn(now);
     context.breakables.clear(now);
@@ -84,6 +85,7 @@ public final class World {
     context.asked.help();
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.zoneHarm.work(now);
+    context.effectHarm.work(now);
     watch.passed(PhaseWatch.Phase.PLACES);
     context.fighting.fight(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);

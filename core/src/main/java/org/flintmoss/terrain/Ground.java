@@ -2,6 +2,7 @@ package org.flintmoss.terrain;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.ground.Terrain;
@@ -187,6 +188,11 @@ public final class Ground {
     return Surface.of(surfaces[index]);
   }
 
+  /** Whether anything grows anywhere. */
+  public boolean overgrown() {
+    return overgrown;
+  }
+
   /** What grows in a cell; null for nothing. */
   public Growth growth(int index) {
     return Growth.of(surfaces[index]);
@@ -208,8 +214,10 @@ public final class Ground {
    *
    * @param from height of the eyes above the zero of heights, metres
    * @param to the same of what is looked at
+   * @param bare the cells on which nothing grows any more
    */
-  public double veil(double x, double y, double from, double tx, double ty, double to) {
+  public double veil(
+      double x, double y, double from, double tx, double ty, double to, BitSet bare) {
     if (!overgrown) {
       return 1;
     }
@@ -225,8 +233,9 @@ public final class Ground {
       }
       double px = x + dx * share;
       double py = y + dy * share;
-      byte here = surfaces[cellAt(px, py)];
-      Growth growth = Growth.of(here);
+      int at = cellAt(px, py);
+      byte here = surfaces[at];
+      Growth growth = bare.get(at) ? null : Growth.of(here);
       if (growth != null && from + (to - from) * share < heightAt(px, py) + growth.height()) {
         left *= StrictMath.pow(1 - growth.hides() * Growth.density(here), length / steps);
       }

@@ -65,6 +65,7 @@ public final class Chronicle {
               + (subject < 0 ? "its checkpoint" : name(Family.ZONES, subject));
       case QUEUES ->
           unit(subject) + " finds no room where it would be put by " + name(Family.ZONES, detail);
+      case IN_EFFECT -> unit(subject) + " is in " + name(Family.EFFECTS, detail);
       case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
       case MARKER ->
           name(Family.MARKERS, subject)

@@ -13,6 +13,7 @@ import org.flintmoss.mission.ground.Course;
 import org.flintmoss.mission.ground.Crossing;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Prop;
+import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.sentence.Place;
@@ -47,6 +48,7 @@ public final class PlayerFeed {
   private final Mission mission;
   private final int seat;
   private final FightFeed fights;
+  private final SpreadFeed spread;
   private final Map<Class<?>, TrialMessage> last = new HashMap<>();
   private int told;
   private double level;
@@ -57,6 +59,7 @@ public final class PlayerFeed {
     this.world = world;
     this.seat = seat;
     fights = new FightFeed(world, seat);
+    spread = new SpreadFeed(world);
     plan = world.plan();
     mission = plan.mission();
   }
@@ -92,6 +95,7 @@ public final class PlayerFeed {
         ids(mission.markers(), marker -> world.told().marked(marker, seat)),
         changed(new TrialMessage.Calls(calls())).calls(),
         ids(mission.effects(), world.script()::goesOn),
+        spread.all(),
         world.causes().from(0).stream().filter(this::isForSeat).map(this::note).toList());
   }
 
@@ -147,6 +151,11 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.DecksGone(decksGone()));
     tell(news, new TrialMessage.Calls(calls()));
     waterAndLight(news);
+    SortedMap<String, String> grown = spread.news();
+    if (grown != null) {
+      news.add(new TrialMessage.Grown(grown));
+    }
+    tell(news, wind());
     return news;
   }
 
@@ -255,6 +264,13 @@ public final class PlayerFeed {
       light = nowLight;
       news.add(new TrialMessage.Light(nowLight));
     }
+  }
+
+  /** The wind, to a tenth of a metre a second and to a degree. */
+  private TrialMessage.Wind wind() {
+    Setting.Wind wind = world.read().wind();
+    return new TrialMessage.Wind(
+        Math.floor(wind.speed() * 10 + 0.5) / 10, Math.floor(wind.from() + 0.5));
   }
 
   /** The crossing ahead of a unit, in words; null for none. */

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.Map;
+import java.util.SortedMap;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.ObjectiveState;
@@ -43,6 +44,8 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
   @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
+  @JsonSubTypes.Type(value = TrialMessage.Grown.class, name = "grown"),
+  @JsonSubTypes.Type(value = TrialMessage.Wind.class, name = "wind"),
   @JsonSubTypes.Type(value = TrialMessage.Objectives.class, name = "objectives"),
   @JsonSubTypes.Type(value = TrialMessage.Offers.class, name = "offers"),
   @JsonSubTypes.Type(value = TrialMessage.Pack.class, name = "pack"),
@@ -74,6 +77,7 @@ public sealed interface TrialMessage {
    * @param movables the ids of the props and fixtures that may move, by the numbers that snapshots
    *     give them
    * @param brought the props that zones may bring forth, which the mission does not have
+   * @param grown how far effects have spread that grow; see {@link Grown}
    * @param notes those that the player was shown before, the earliest first
    */
   record Hello(
@@ -91,6 +95,7 @@ public sealed interface TrialMessage {
       List<String> markers,
       List<Offered> calls,
       List<String> effects,
+      SortedMap<String, String> grown,
       List<Note> notes)
       implements TrialMessage {}
 
@@ -250,6 +255,20 @@ public sealed interface TrialMessage {
 
   /** The ids of the effects that go on. */
   record Effects(List<String> effects) implements TrialMessage {}
+
+  /**
+   * How far effects have spread that grow, by id, where it has changed: a digit for each of their
+   * squares, row by row from the south-west. 0 where it was not, 1 where it is, 2 where it was.
+   */
+  record Grown(SortedMap<String, String> squares) implements TrialMessage {}
+
+  /**
+   * The wind.
+   *
+   * @param speed metres a second
+   * @param from the bearing it blows from, degrees
+   */
+  record Wind(double speed, double from) implements TrialMessage {}
 
   /** The objectives that the player sees, in their order. */
   record Objectives(List<ShownObjective> objectives) implements TrialMessage {}

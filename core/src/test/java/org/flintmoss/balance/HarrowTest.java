@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.LongStream;
+import org.flintmoss.Seeds;
 import org.flintmoss.check.Checks;
 import org.flintmoss.format.MissionFile;
 import org.flintmoss.format.Samples;
@@ -42,8 +42,11 @@ class HarrowTest {
         .report();
   }
 
+  /** How many of them win at least where most do: two thirds. */
+  private static final long MOST = Seeds.of(6, 12).count() * 2 / 3;
+
   private static long won(Difficulty difficulty, String understudy) {
-    return LongStream.rangeClosed(1, 12)
+    return Seeds.of(6, 12)
         .parallel()
         .filter(seed -> run(difficulty, understudy, seed).outcome().equals("won"))
         .count();
@@ -52,13 +55,13 @@ class HarrowTest {
   @Test
   void boldWinsInTheCalmMostlyAndInAStormLessOften() {
     long calm = won(Difficulty.CALM, "bold");
-    assertThat(calm).isGreaterThanOrEqualTo(8);
+    assertThat(calm).isGreaterThanOrEqualTo(MOST);
     assertThat(won(Difficulty.STORM, "bold")).isLessThan(calm);
   }
 
   @Test
   void carefulWinsToo() {
-    assertThat(won(Difficulty.CALM, "careful")).isGreaterThanOrEqualTo(8);
+    assertThat(won(Difficulty.CALM, "careful")).isGreaterThanOrEqualTo(MOST);
   }
 
   @Test

@@ -22,6 +22,7 @@ import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Atop;
 import org.flintmoss.mission.ground.Begins;
+import org.flintmoss.mission.ground.Effect;
 import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
@@ -70,6 +71,7 @@ public final class SchemaWriter {
           Event.Again.class,
           Hand.class,
           Conversation.Length.class,
+          Effect.Spreading.class,
           Use.Effect.class,
           Use.Made.class,
           Call.From.class,

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.BitSet;
 import org.flintmoss.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,6 +13,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** What grows on flat ground at 5 m: how it is stored, hides and slows. */
 class GrowthTest {
+  private static final BitSet NOWHERE = new BitSet();
+
   /** Growth from 40 m to 60 m east, over all of its length. */
   private static Ground strip(Growth growth, int density) {
     Ground.Grid grid = Ground.Grid.flat(64, 64, 2);
@@ -42,25 +45,33 @@ class GrowthTest {
   @Test
   void eachMetreOfGrowthTakesItsShareOfASightLine() {
     Ground dense = strip(Growth.REEDS, 7);
-    assertThat(dense.veil(30, 50, 6.6, 70, 50, 6.6))
+    assertThat(dense.veil(30, 50, 6.6, 70, 50, 6.6, NOWHERE))
         .isCloseTo(StrictMath.pow(0.7, 20), within(1e-3));
-    assertThat(strip(Growth.REEDS, 1).veil(30, 50, 6.6, 70, 50, 6.6))
+    assertThat(strip(Growth.REEDS, 1).veil(30, 50, 6.6, 70, 50, 6.6, NOWHERE))
         .isCloseTo(StrictMath.pow(1 - 0.3 / 7, 20), within(1e-2));
-    assertThat(dense.veil(30, 50, 6.6, 39, 50, 6.6)).isEqualTo(1);
+    assertThat(dense.veil(30, 50, 6.6, 39, 50, 6.6, NOWHERE)).isEqualTo(1);
   }
 
   @ParameterizedTest
   @CsvSource({"REEDS, 6.6, true", "REEDS, 7.3, false", "HEATHER, 6.6, false", "HEATHER, 5.3, true"})
   void itHidesNobodyWhoIsHigherThanItReaches(Growth growth, double height, boolean hides) {
-    double left = strip(growth, 7).veil(30, 50, height, 70, 50, height);
+    double left = strip(growth, 7).veil(30, 50, height, 70, 50, height, NOWHERE);
     assertThat(left < Growth.SEEN).isEqualTo(hides);
+  }
+
+  @Test
+  void whereItHasBurntItHidesNobody() {
+    Ground dense = strip(Growth.REEDS, 7);
+    BitSet bare = new BitSet();
+    bare.set(0, 200 * 200);
+    assertThat(dense.veil(30, 50, 6.6, 70, 50, 6.6, bare)).isEqualTo(1);
   }
 
   @Test
   void nearTheEyesItIsParted() {
     Ground gorse = strip(Growth.GORSE, 7);
-    assertThat(gorse.veil(50, 50, 6, 50.9, 50, 6)).isEqualTo(1);
-    assertThat(gorse.veil(50, 50, 6, 55, 50, 6)).isLessThan(Growth.SEEN);
+    assertThat(gorse.veil(50, 50, 6, 50.9, 50, 6, NOWHERE)).isEqualTo(1);
+    assertThat(gorse.veil(50, 50, 6, 55, 50, 6, NOWHERE)).isLessThan(Growth.SEEN);
   }
 
   @Test

@@ -52,6 +52,7 @@ class BundlesJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatABundleIsMadeOfIsChangedInOneCopyAndTakenOverByAnother() {
     Desk.open(page, "Relight the Harrow");
     Locator contents = role(AriaRole.COMPLEMENTARY, "Contents");

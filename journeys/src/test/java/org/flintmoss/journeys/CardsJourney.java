@@ -49,6 +49,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void squadsAreMadeABandThatSentencesSpeakOf() {
     Desk.open(page, "Relight the Harrow");
     Locator contents = page.getByLabel("Contents");
@@ -123,6 +124,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aMissionBeginsAsAPageOfPlainLines() {
     Desk.button(page, "New mission").click();
     Desk.link(page, "Script").click();
@@ -150,6 +152,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void theScriptIsReadAndOrderedByKeyboardAlone() {
     script();
     Desk.button(page, "Open Evening").focus();
@@ -166,6 +169,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void linesAreDraggedIntoWhatHoldsOthers() {
     script();
     Desk.button(page, "Open The lamp is hot").click();
@@ -183,6 +187,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aThingIsReplacedWhereverTheScriptNamesIt() {
     script();
     Desk.button(page, "Replace a thing").click();
@@ -201,6 +206,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void anEventIsCopiedForAnotherAndThoseAlikeStandInATable() {
     script();
     Desk.button(page, "Open Tobin goes down").click();

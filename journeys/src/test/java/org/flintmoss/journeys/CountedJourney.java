@@ -88,6 +88,7 @@ class CountedJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void byMouse() {
     empty();
     click(Desk.button(page, "Wreckers"));

@@ -44,6 +44,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aNumberIsReadWithItsUnitAndSaysWhatItUnderstood() {
     Desk.open(page, "First Light");
     Desk.button(page, "Prowler").click();
@@ -61,6 +62,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aGhostOverDeepWaterIsNotSetDownUntilItIsForced() {
     Desk.open(page, "First Light");
     Desk.button(page, "Whole sheet").click();
@@ -95,6 +97,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatNamedAThingCanNameAnotherOrGoAlongWithIt() {
     Desk.open(page, "First Light");
     Desk.button(page, "Lamp house").click();
@@ -118,6 +121,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void thingsArePastedIntoAnotherMissionWithWhatTheyAreMadeOf() {
     Desk.open(page, "Relight the Harrow");
     Desk.button(page, "The watch").click();
@@ -135,6 +139,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatIsChosenInContentsIsCopiedAndDeletedFromThere() {
     Desk.open(page, "Relight the Harrow");
     Locator many = page.getByText(Pattern.compile("^\\d+ things$")).first();
@@ -157,6 +162,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aTickIsTakenBackByKeyWhileItsBoxHasTheFocus() {
     Desk.open(page, "Relight the Harrow");
     page.getByLabel("Filter by name, kind or side").fill("Lever");
@@ -228,6 +234,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aKindIsMadeByCopyingAndReplacedWhereItIsInUse() {
     Desk.open(page, "First Light");
     Desk.link(page, "Catalogue").click();

@@ -168,6 +168,7 @@ class NothingLostJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void somebodyWhoIsLetGoInTheSeaStaysAndTheReasonIsSaid() {
     Desk.open(page, "First Light");
     Desk.button(page, "Whole sheet").click();

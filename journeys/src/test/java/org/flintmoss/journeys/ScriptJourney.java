@@ -66,6 +66,7 @@ class ScriptJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void wordsAndNamesAreOfferedWhileOneWrites() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();
@@ -84,6 +85,7 @@ class ScriptJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void namesOfAScriptFromElsewhereAreMatchedAndThingsRenamedInTheText() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();
@@ -137,6 +139,7 @@ class ScriptJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whoIsMeantIsNarrowedDownAndCountedOnACard() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();

@@ -54,6 +54,7 @@ class TerrainJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void heightsGoOutAndInAgain() throws IOException {
     Desk.open(page, "First Light");
     Desk.button(page, "The ground").click();
@@ -75,6 +76,7 @@ class TerrainJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void thingsOfOthersComeInAsGeoJson() {
     Desk.open(page, "First Light");
     Locator contents = role(AriaRole.COMPLEMENTARY, "Contents");
@@ -145,6 +147,7 @@ class TerrainJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void growthIsSownAndStandsWhereItWasSown() {
     Desk.open(page, "First Light");
     Desk.button(page, "The ground").click();

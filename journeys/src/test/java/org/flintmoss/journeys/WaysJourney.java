@@ -77,6 +77,7 @@ class WaysJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aGapIsLeaptInPlay() {
     Desk.open(page, "The Gannet Stacks");
     page.navigate(page.url().replaceAll("/[a-z]*$", "/trial?at=120.5,112.3"));

@@ -17,6 +17,7 @@ class WorksJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aSquadIsMadeOfUnitsAndSentAlongADrawnRoute() {
     empty();
     role(AriaRole.TAB, "People").click();
@@ -81,6 +82,7 @@ class WorksJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void sidesStancesAndTheTideAreSetInTables() {
     Desk.open(page, "First Light");
     Desk.link(page, "Catalogue").click();

@@ -1,6 +1,7 @@
 package org.flintmoss.check.finding;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Kind;
@@ -147,7 +148,7 @@ public record Section(
       double tz = z + (end - z) * share;
       boolean free =
           tz > ground.heightAt(tx, ty)
-              && ground.veil(line.x(), line.y(), z, tx, ty, tz) >= Growth.SEEN
+              && ground.veil(line.x(), line.y(), z, tx, ty, tz, new BitSet()) >= Growth.SEEN
               && ground.clear(line.x(), line.y(), z, tx, ty, tz)
               && decks.clear(line.x(), line.y(), z, tx, ty, tz)
               && obstacles.clear(

@@ -26,6 +26,8 @@ import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.simulation.plan.EffectTable;
+import org.flintmoss.simulation.space.Cloud;
 import org.flintmoss.simulation.space.Effects;
 import org.flintmoss.terrain.Decks;
 import org.flintmoss.terrain.Ground;
@@ -176,7 +178,12 @@ public final class Placement {
     double tz = decks.height(decks.on(start.level(), tx, ty, kind.eye()), tx, ty) + kind.eye();
     boolean hidden =
         mission.effects().values().stream()
-            .anyMatch(it -> it.on() && Effects.hides(it, x, y, tx, ty));
+            .anyMatch(
+                it ->
+                    it.on()
+                        && !EffectTable.grows(it)
+                        && Effects.hides(
+                            it.look(), Cloud.of(it, mission.setting().wind()), x, y, tx, ty));
     return !hidden
         && ground.clear(x, y, z, tx, ty, tz)
         && decks.clear(x, y, z, tx, ty, tz)

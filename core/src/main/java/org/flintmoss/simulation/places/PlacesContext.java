@@ -11,6 +11,9 @@ public abstract class PlacesContext extends ScriptContext {
   /** Whom zones harm and heal. */
   public final ZoneHarm zoneHarm;
 
+  /** Whom and what effects harm. */
+  public final EffectHarm effectHarm;
+
   /** Whom zones clear away. */
   public final Clearing clearing;
 
@@ -25,6 +28,7 @@ public abstract class PlacesContext extends ScriptContext {
     super(plan, seed);
     transfers = new Transfers(this);
     zoneHarm = new ZoneHarm(this);
+    effectHarm = new EffectHarm(this);
     clearing = new Clearing(this);
     checkpoints = new Checkpoints(this);
     boundaries = new Boundaries(this);

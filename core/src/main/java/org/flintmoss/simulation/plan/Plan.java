@@ -74,6 +74,7 @@ public final class Plan {
   private final int[] firstErrands;
   private final SquadTable squads;
   private final ThingTable things;
+  private final EffectTable effects;
   private final MovableTable movables;
   private final DoorTable doors;
   private final FixtureUse[] handles;
@@ -141,6 +142,7 @@ public final class Plan {
       companions.set(unit, along && withPlayer(errands.get(firstErrands[unit])));
     }
     things = new ThingTable(actors, terms);
+    effects = new EffectTable(actors, ground, zones, terms);
     movables = new MovableTable(actors, things, land.obstacles().movables());
     handles = FixtureUse.all(actors, terms);
     doors = new DoorTable(land.obstacles().doors(), handles, actors);
@@ -251,6 +253,11 @@ public final class Plan {
   /** The props and fixtures. */
   public ThingTable things() {
     return things;
+  }
+
+  /** The effects. */
+  public EffectTable effects() {
+    return effects;
   }
 
   /** The things that may move. */

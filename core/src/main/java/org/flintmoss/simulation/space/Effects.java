@@ -3,14 +3,20 @@ package org.flintmoss.simulation.space;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.ground.Effect;
+import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.word.Standing;
+import org.flintmoss.simulation.plan.EffectTable;
+import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.plan.ThingTable;
 import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
 
-/** What smoke and spray hide, what fire and light show, and what a sound drowns. */
+/**
+ * Which effects go on, and what they do to the senses: what smoke and spray hide, what fire and
+ * light show, and what a sound drowns.
+ */
 public final class Effects {
   /** Nobody sees through more smoke than this, metres. */
   static final double THICK = 4;
@@ -21,12 +27,33 @@ public final class Effects {
   /** What is left of how far noises carry to those within the reach of a sound that goes on. */
   static final double DROWNED = 0.5;
 
-  private final Effect[] all;
+  /** For how long a fire burns in the rain, seconds. */
+  public static final int IN_THE_RAIN = 20;
+
+  /** How far beyond its farthest flames a fire that grows is seen by, metres. */
+  static final double GLOW = 8;
+
+  private final EffectTable table;
   private final SpaceContext context;
   private final State state;
+  private final Growing growing;
 
   /** 1 for an effect that goes on. */
   private final Column.Ints on;
+
+  /** When each effect that goes on began. */
+  private final Column.Steps since;
+
+  /** For how many steps it has rained on each fire that goes on. */
+  private final Column.Ints wet;
+
+  /** The entry of the log that began each effect, from 1; 0 for none. */
+  private final Column.Ints through;
+
+  /** What each effect fills that is all there at once, in the wind of a step; worked out. */
+  private final Cloud[] clouds;
+
+  private Setting.Wind blew = new Setting.Wind(0, 0);
 
   /** The props and fixtures that some look of their kind lights up. */
   private final int[] lamps;
@@ -39,10 +66,25 @@ public final class Effects {
             .filter(it -> things.appearances(it).stream().anyMatch(look -> look.light() > 0))
             .toArray();
     state = context.state;
-    on = state.ints("effects", context.plan.mission().effects().size());
-    all = context.plan.mission().effects().values().toArray(Effect[]::new);
-    for (int effect = 0; effect < all.length; effect++) {
-      on.at[effect] = all[effect].on() ? 1 : 0;
+    table = context.plan.effects();
+    growing = new Growing(context);
+    on = state.ints("effects", table.many());
+    since = state.steps("effectSince", table.many());
+    wet = state.ints("effectWet", table.many());
+    through = state.ints("effectThrough", table.many());
+    clouds = new Cloud[table.many()];
+    for (int effect = 0; effect < clouds.length; effect++) {
+      clouds[effect] = Cloud.of(table.get(effect), blew);
+    }
+  }
+
+  /** Begins those that go on from the beginning of play. */
+  void begin() {
+    for (int effect = 0; effect < table.many(); effect++) {
+      if (table.get(effect).on()) {
+        on.at[effect] = 1;
+        growing.begin(effect, 0);
+      }
     }
   }
 
@@ -51,44 +93,142 @@ public final class Effects {
     return on.at[effect];
   }
 
+  /** The entry of the log that began an effect; -1 for none. */
+  public int through(int effect) {
+    return through.at[effect] - 1;
+  }
+
+  /** The squares of those that grow. */
+  public Growing growing() {
+    return growing;
+  }
+
   /** Has an effect go on or end; through an entry of the log and a unit, or -1 for nobody. */
   public void turn(int effect, int to, int cause, int by) {
     if (effect >= 0 && on.at[effect] != to) {
       on.at[effect] = to;
-      context.log(Causes.Kind.EFFECT, effect, to, cause);
+      int entry = context.log(Causes.Kind.EFFECT, effect, to, cause);
+      // Only where it is asked for: runs of missions without such effects keep their hash.
+      through.at[effect] = table.get(effect).harm() > 0 ? to * (entry + 1) : 0;
+      since.at[effect] = table.lasts(effect) > 0 ? to * context.now() : 0;
+      wet.at[effect] = 0;
+      if (to == 1) {
+        growing.begin(effect, context.now());
+      }
       context.touch(Wake.EFFECT, effect, by);
     }
   }
 
+  /** Phase 2: effects grow, and end that have lasted or that rain or water put out. */
+  public void goOn(int now) {
+    boolean rains = context.air.weather() == Setting.Weather.RAIN;
+    for (int effect = 0; effect < table.many(); effect++) {
+      if (on.at[effect] == 1 && !lasts(effect, rains, now)) {
+        turn(effect, 0, -1, -1);
+      }
+    }
+  }
+
+  private boolean lasts(int effect, boolean rains, int now) {
+    Effect it = table.get(effect);
+    boolean fire = it.look() == Effect.Look.FIRE;
+    if (fire && rains && !sheltered(it)) {
+      wet.at[effect]++;
+      if (wet.at[effect] >= IN_THE_RAIN * Plan.STEPS_PER_SECOND) {
+        return false;
+      }
+    }
+    if (table.squares(effect) != null) {
+      return (now + effect) % Growing.PASS != 0
+          || growing.grow(effect, now, fire && wet.at[effect] > 0 && rains);
+    }
+    int lasts = table.lasts(effect);
+    boolean drowned = fire && foot(it) < context.waters.levels(0);
+    return !drowned && (lasts == 0 || now < since.at[effect] + lasts);
+  }
+
+  private double foot(Effect it) {
+    return context.plan.ground().heightAt(it.position().x(), it.position().y());
+  }
+
+  /** Whether a deck or a roof keeps the rain off the middle of an effect. */
+  private boolean sheltered(Effect it) {
+    double foot = foot(it);
+    return !context
+        .space
+        .decks()
+        .clear(
+            it.position().x(),
+            it.position().y(),
+            foot + 0.1,
+            it.position().x(),
+            it.position().y(),
+            foot + SKY);
+  }
+
+  /** From how high above the ground rain falls at least, metres. */
+  private static final double SKY = 500;
+
+  /** Whether a cloud or a fire that goes on is at a point. */
+  public boolean at(int effect, double x, double y) {
+    return on.at[effect] == 1
+        && (table.squares(effect) == null
+            ? cloud(effect).contains(x, y)
+            : growing.in(effect, x, y));
+  }
+
+  private Cloud cloud(int effect) {
+    Setting.Wind wind = context.air.wind();
+    if (wind != blew) {
+      blew = wind;
+      for (int other = 0; other < clouds.length; other++) {
+        clouds[other] = Cloud.of(table.get(other), wind);
+      }
+    }
+    return clouds[effect];
+  }
+
   /** Whether no cloud lies too thick on the line between two points to see through. */
   public boolean clear(double x, double y, double toX, double toY) {
-    for (int effect = 0; effect < all.length; effect++) {
-      if (on.at[effect] == 1 && hides(all[effect], x, y, toX, toY)) {
+    for (int effect = 0; effect < table.many(); effect++) {
+      if (on.at[effect] == 1 && hides(effect, x, y, toX, toY)) {
         return false;
       }
     }
     return true;
   }
 
-  /**
-   * Whether an effect that goes on lies too thick on the line between two points to see through.
-   */
-  public static boolean hides(Effect effect, double x, double y, double toX, double toY) {
-    double most =
-        switch (effect.look()) {
-          case SMOKE -> THICK;
-          case SPRAY -> THIN;
-          case FIRE, LIGHT, SOUND -> Double.POSITIVE_INFINITY;
-        };
-    return within(effect, x, y, toX, toY) > most;
+  private boolean hides(int effect, double x, double y, double toX, double toY) {
+    Effect.Look look = table.get(effect).look();
+    if (most(look) == Double.POSITIVE_INFINITY) {
+      return false;
+    }
+    return table.squares(effect) == null
+        ? hides(look, cloud(effect), x, y, toX, toY)
+        : growing.within(effect, x, y, toX, toY) > most(look);
+  }
+
+  /** Whether an effect that is all there at once lies too thick on the line to see through. */
+  public static boolean hides(
+      Effect.Look look, Cloud cloud, double x, double y, double toX, double toY) {
+    return cloud.within(x, y, toX, toY) / cloud.thinner() > most(look);
+  }
+
+  /** Through how many metres of it somebody sees. */
+  private static double most(Effect.Look look) {
+    return switch (look) {
+      case SMOKE -> THICK;
+      case SPRAY -> THIN;
+      case FIRE, LIGHT, SOUND -> Double.POSITIVE_INFINITY;
+    };
   }
 
   /**
    * What is left of how far noises carry to somebody at a point: half where a sound drowns them.
    */
   public double hearing(double x, double y) {
-    for (int effect = 0; effect < all.length; effect++) {
-      Effect it = all[effect];
+    for (int effect = 0; effect < table.many(); effect++) {
+      Effect it = table.get(effect);
       double dx = x - it.position().x();
       double dy = y - it.position().y();
       if (it.look() == Effect.Look.SOUND
@@ -101,41 +241,20 @@ public final class Effects {
   }
 
   /**
-   * Metres of a line that lie within the radius of an effect: of the two points where the line
-   * through both ends crosses the circle, what lies between the ends.
-   */
-  private static double within(Effect effect, double x, double y, double toX, double toY) {
-    double dx = toX - x;
-    double dy = toY - y;
-    double length = Math.sqrt(dx * dx + dy * dy);
-    if (length == 0) {
-      return 0;
-    }
-    double east = effect.position().x() - x;
-    double north = effect.position().y() - y;
-    double along = (east * dx + north * dy) / length;
-    double off = (east * dy - north * dx) / length;
-    double half = effect.radius() * effect.radius() - off * off;
-    if (half <= 0) {
-      return 0;
-    }
-    double root = Math.sqrt(half);
-    return Math.max(0, Math.min(length, along + root) - Math.max(0, along - root));
-  }
-
-  /**
    * The light at a point: that of the day, or of a fire or light that goes on or a thing that looks
-   * lit, which falls evenly from full daylight at it to nothing at its radius.
+   * lit, which falls evenly from full daylight at it to nothing at its radius; of a fire that grows
+   * to nothing some way beyond its farthest flames.
    */
   public double light(double day, double x, double y) {
     double best = day;
-    for (int effect = 0; effect < all.length; effect++) {
-      Effect it = all[effect];
+    for (int effect = 0; effect < table.many(); effect++) {
+      Effect it = table.get(effect);
       boolean lights = it.look() == Effect.Look.FIRE || it.look() == Effect.Look.LIGHT;
       if (lights && on.at[effect] == 1) {
         double dx = x - it.position().x();
         double dy = y - it.position().y();
-        best = Math.max(best, 1 - Math.sqrt(dx * dx + dy * dy) / it.radius());
+        double reach = table.squares(effect) == null ? it.radius() : growing.reach(effect) + GLOW;
+        best = Math.max(best, 1 - Math.sqrt(dx * dx + dy * dy) / reach);
       }
     }
     for (int lamp : lamps) {

@@ -124,7 +124,8 @@ public final class Space {
             eyes,
             context.body.x(other),
             context.body.y(other),
-            head);
+            head,
+            context.effects.growing().burnt());
   }
 
   /** Whether a line from one unit to a height above another's feet is free. */
@@ -257,6 +258,7 @@ public final class Space {
   public void forget() {
     views.reshape();
     context.thingPlaces.forget();
+    context.effects.growing().forget();
   }
 
   /** Metres from a point to the edge of a thing as it looks now; at least 0. */

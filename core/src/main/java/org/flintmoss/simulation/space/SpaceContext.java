@@ -63,5 +63,6 @@ public abstract class SpaceContext extends Run {
     air = new Air(this);
     paths = new Paths(this);
     tallies = new Tallies(this);
+    effects.begin();
   }
 }

@@ -64,6 +64,8 @@ public final class Causes {
     COURSE_MISSED,
     /** An effect began or ended: effect, 1 or 0. */
     EFFECT,
+    /** A unit is in an effect that harms it: unit, effect. */
+    IN_EFFECT,
     /** A flag was turned: flag, 0 or 1. */
     FLAG,
     /** A counter was changed: counter. */
