@@ -67,37 +67,69 @@ export function drawSquares(sheet: Sheet, effect: Effect, squares: string, tint:
   const across = Math.round(Math.sqrt(squares.length));
   const side = (2 * effect.radius) / across;
   const patches = { "1": new Path2D(), "2": new Path2D() };
-  const reach = side * camera.scale * 0.8;
+  const core = new Path2D();
+  const tongues = new Path2D();
+  const reach = side * camera.scale;
   for (let at = 0; at < squares.length; at++) {
     const patch = patches[squares[at] as "1" | "2"];
     if (!patch) continue;
-    const x = effect.position.x - effect.radius + ((at % across) + 0.5) * side;
-    const y = effect.position.y - effect.radius + (Math.floor(at / across) + 0.5) * side;
+    const [column, row] = [at % across, Math.floor(at / across)];
+    const x = effect.position.x - effect.radius + (column + 0.5) * side;
+    const y = effect.position.y - effect.radius + (row + 0.5) * side;
     const [px, py] = toScreen(camera, size, x, y);
     patch.moveTo(px + reach, py);
     patch.arc(px, py, reach, 0, Math.PI * 2);
+    if (squares[at] !== "1") continue;
+    core.rect(px - reach / 2, py - reach / 2, reach, reach);
+    if (reach > 1.2 && (column * 5 + row * 3) % SPARSE === 0) tongue(tongues, px, py);
   }
   if (effect.look === "fire") {
     c.fillStyle = faint(inks.ink, 0.3);
     c.fill(patches["2"]);
   }
-  c.fillStyle = faint(tint, 0.5);
+  c.fillStyle = faint(tint, 0.28);
   c.fill(patches["1"]);
+  c.fillStyle = faint(tint, 0.3);
+  c.fill(core);
+  if (effect.look !== "fire") return;
+  c.lineWidth = 1.2;
+  c.strokeStyle = tint;
+  c.fillStyle = inks.halo;
+  c.fill(tongues);
+  c.stroke(tongues);
 }
+
+/** One of how many squares of a fire has a tongue of flame drawn on it. */
+const SPARSE = 11;
+
+/** A tongue of flame, a few pixels high. */
+function tongue(path: Path2D, px: number, py: number): void {
+  path.moveTo(px, py + 4);
+  path.quadraticCurveTo(px - 5, py + 1, px - 1, py - 3);
+  path.quadraticCurveTo(px, py - 5, px, py - 7);
+  path.quadraticCurveTo(px + 5, py - 1, px + 2, py + 3);
+  path.quadraticCurveTo(px + 1, py + 4, px, py + 4);
+  path.closePath();
+}
+
+/** From how far off its middle a time can be read beside the sign of an effect, pixels. */
+const LEGIBLE = 28;
 
 /** Draws how far an effect comes in a third, two thirds and all of its time, and when. */
 export function drawTimes(sheet: Sheet, effect: Effect, ink: string): void {
   const { c, camera, size } = sheet;
   const [px, py] = toScreen(camera, size, effect.position.x, effect.position.y);
   const whole = rimAfter(effect);
+  const rim = effect.radius * camera.scale;
+  if (rim < LEGIBLE) return;
   c.save();
   c.strokeStyle = ink;
   c.fillStyle = ink;
   c.font = letters(12);
   c.textAlign = "center";
   c.textBaseline = "middle";
-  for (const share of [1 / 3, 2 / 3, 1]) {
-    const reach = effect.radius * share * camera.scale;
+  for (const share of rim < 3 * LEGIBLE ? [1] : [1 / 3, 2 / 3, 1]) {
+    const reach = rim * share;
     const word = `${Math.round(whole * share)} s`;
     const half = c.measureText(word).width / 2 + 3;
     const gap = Math.asin(Math.min(1, half / reach));

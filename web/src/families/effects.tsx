@@ -80,6 +80,7 @@ export const effects: Traits<"effects"> = {
   sentence: (effect) =>
     `${LOOKS[effect.look].says}, ${metres(effect.radius)} around, ${effect.on ? "from the start" : "once an event begins it"}.${grows(effect) ? ` It reaches its rim after ${rimAfter(effect).toFixed(0)} s at the earliest.` : ""}`,
   slip: [Fields, "effect"],
+  links: ["fixtures"],
 };
 
 /** An effect, and in play how far it has spread where it grows. */

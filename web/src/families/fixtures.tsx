@@ -154,13 +154,15 @@ export const fixtures: Traits<"fixtures"> = {
     return words.length === 0 ? "Nothing can be done with it yet." : words.join(" ");
   },
   slip: [KindFields, "uses", "drops"],
-  links: ["gates", "decks", "props", "fixtures"],
+  links: ["gates", "decks", "props", "fixtures", "effects"],
   offers: (from, to, mission) =>
     to.family === "gates" || (to.family === from.family && to.id === from.id)
       ? [...heldOpen(from, to, mission), ...offered(from, mission, gateEffects(to))]
       : to.family === "decks"
         ? [...offered(from, mission, deckEffects(to, mission)), ...lifted(from, to, mission)]
-        : offered(from, mission, thingEffects(to, mission)),
+        : to.family === "effects"
+          ? offered(from, mission, effectEffects(to))
+          : offered(from, mission, thingEffects(to, mission)),
   acts: true,
 };
 
@@ -192,6 +194,13 @@ function gateEffects(gate: Ref): Doing[] {
         to: gate,
       }))
     : [];
+}
+
+function effectEffects(effect: Ref): Doing[] {
+  return [
+    { word: (name) => `begin ${name}`, effect: { type: "beginsEffect", effect }, to: effect },
+    { word: (name) => `end ${name}`, effect: { type: "endsEffect", effect }, to: effect },
+  ];
 }
 
 function deckEffects(deck: Ref, mission: Mission): Doing[] {

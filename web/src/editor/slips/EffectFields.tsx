@@ -20,14 +20,16 @@ export function EffectFields({ id }: { id: string }) {
     <>
       <Group title="How it spreads" summary={summary(effect)}>
         {cloud && phrases && (
-          <p className="flex flex-wrap items-center gap-x-1 py-0.5 text-sm">
-            It is there
-            <Chosen
-              entries={phrases.spreads}
-              path={[...at, "spreads"]}
-              label={`How ${name} spreads`}
-            />
-          </p>
+          <dl className="grid grid-cols-[5.75rem_1fr] items-center py-0.5 text-sm">
+            <dt className="text-flint-2 text-small">It comes</dt>
+            <dd className="flex flex-wrap items-center gap-x-1">
+              <Chosen
+                entries={phrases.spreads}
+                path={[...at, "spreads"]}
+                label={`How ${name} spreads`}
+              />
+            </dd>
+          </dl>
         )}
         <Amount
           label={grows(effect) ? "Each spot lasts" : "Lasts"}

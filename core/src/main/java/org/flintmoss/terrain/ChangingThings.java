@@ -91,6 +91,8 @@ public final class ChangingThings {
           Use.OpensGate _,
           Use.ClosesGate _,
           Use.TurnsGate _,
+          Use.BeginsEffect _,
+          Use.EndsEffect _,
           Use.SendsDeck _,
           Use.SendsDeckOn _ -> {}
     }

@@ -17,6 +17,7 @@ import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.sentence.Place;
+import org.flintmoss.mission.sentence.ZoneDeed;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Position;
@@ -195,6 +196,12 @@ public final class PlayerFeed {
         case ZONE_ACTS -> {
           if (own) {
             acted(news, entry);
+          }
+        }
+        case IN_EFFECT -> {
+          if (own) {
+            String name = List.copyOf(mission.effects().values()).get(entry.detail()).name();
+            news.add(new TrialMessage.ZoneActs(entry.step(), name, ZoneDeed.HARMED));
           }
         }
         case COURSE_MISSED -> {

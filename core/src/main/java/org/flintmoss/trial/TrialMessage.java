@@ -194,7 +194,7 @@ public sealed interface TrialMessage {
    */
   record WrongZone(int step, String course, String next) implements TrialMessage {}
 
-  /** A zone, by its name, does something to the player that it tells. */
+  /** A zone or an effect, by its name, does something to the player that is told. */
   record ZoneActs(int step, String zone, ZoneDeed deed) implements TrialMessage {}
 
   /** The player has used a fixture that shows them something: its name, and what it says. */

@@ -160,6 +160,31 @@ class ThingsJourney extends Journey {
   }
 
   @Test
+  void aFireGrowsHurtsAndIsPutOutByAUse() {
+    empty();
+    player(120, 100);
+    role(AriaRole.TAB, "Effects").click();
+    set("Fire", 123, 100);
+    Desk.button(page, "At once").click();
+    role(AriaRole.OPTION, "Grows").click();
+    Desk.fill(page.getByLabel("Takes each second"), "2");
+    assertThat(page.getByText("It reaches its rim after 8 s at the earliest.")).isVisible();
+    role(AriaRole.TAB, "Things").click();
+    set("Lever", 120, 101.1);
+    Desk.button(page, "Link to…").click();
+    Desk.clickGround(page, 123, 100);
+    page.getByText("end Fire").click();
+    saved();
+    Desk.button(page, "Try").click();
+    assertThat(page.getByText("Fire: it hurts.")).isVisible();
+    page.keyboard().press("e");
+    Desk.button(page, "As designer").click();
+    role(AriaRole.TAB, "Log").click();
+    assertThat(logged("Player is in Fire")).isVisible();
+    assertThat(logged("Fire ends")).isVisible();
+  }
+
+  @Test
   void aBaleIsCarriedOntoAPlateThatHoldsAGateOpen() {
     empty();
     player(120, 100);

@@ -69,6 +69,10 @@ public enum Rule {
   CROSSING_FOR_NOBODY(Severity.WARNING, "Nobody here can use a crossing."),
   CROSSING_KILLS(Severity.WARNING, "A crossing is a fall that kills."),
   CROSSING_ENDS_IN_NOTHING(Severity.WARNING, "A crossing ends where nobody can stand."),
+  FIRE_IN_WATER(Severity.WARNING, "A fire is put out by water as play begins."),
+  TOO_MANY_GROW(Severity.WARNING, "More effects are to grow than can."),
+  EFFECT_OUTSIDE_ITS_ZONE(
+      Severity.WARNING, "Nothing of the zone that an effect grows in is near it."),
   DECK_WITHOUT_OUTLINE(Severity.ERROR, "A deck has fewer than three corners."),
   DECK_UNDER_GROUND(Severity.WARNING, "A deck lies under the ground."),
   DECK_COMES_UPON(Severity.WARNING, "A deck that moves meets something, or leaves the map."),

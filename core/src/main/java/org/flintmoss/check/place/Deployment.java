@@ -127,6 +127,7 @@ public final class Deployment {
         .forEach(this::spawnArea);
     findings.addAll(new WorkingChecks(mission, script).findings());
     findings.addAll(new DeckChecks(mission, ground, land.decks()).findings());
+    findings.addAll(EffectChecks.of(mission, ground));
     findings.addAll(MotionChecks.of(mission, ground, land.decks()));
     findings.addAll(new BuildingChecks(mission, land.decks()).findings());
     findings.addAll(new WayChecks(mission, land).findings());
@@ -264,6 +265,8 @@ public final class Deployment {
       case Use.TurnsGate turns -> turns.gate().equals(gate);
       case Use.ClosesGate _,
           Use.Nothing _,
+          Use.BeginsEffect _,
+          Use.EndsEffect _,
           Use.SendsDeck _,
           Use.SendsDeckOn _,
           Use.LetsStand _,

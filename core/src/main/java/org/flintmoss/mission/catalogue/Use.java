@@ -201,6 +201,8 @@ public record Use(
     @JsonSubTypes.Type(value = TurnsGate.class, name = "turns"),
     @JsonSubTypes.Type(value = SendsDeck.class, name = "sendsDeck"),
     @JsonSubTypes.Type(value = SendsDeckOn.class, name = "sendsDeckOn"),
+    @JsonSubTypes.Type(value = BeginsEffect.class, name = "beginsEffect"),
+    @JsonSubTypes.Type(value = EndsEffect.class, name = "endsEffect"),
     @JsonSubTypes.Type(value = LetsStand.class, name = "letsStand"),
     @JsonSubTypes.Type(value = LetsLook.class, name = "letsLook")
   })
@@ -232,6 +234,14 @@ public record Use(
   /** Sends a deck that moves to its next stop; at either end it turns back. */
   @Phrase(value = "sends {deck} to its next stop", group = "Sends a deck on")
   public record SendsDeckOn(@Valid @Names(Family.DECKS) Ref deck) implements Effect {}
+
+  /** Has an effect begin: lights a fire, lets smoke out. */
+  @Phrase(value = "begins {effect}", group = "Begins an effect")
+  public record BeginsEffect(@Valid @Names(Family.EFFECTS) Ref effect) implements Effect {}
+
+  /** Has an effect end: puts a fire out. */
+  @Phrase(value = "ends {effect}", group = "Ends an effect")
+  public record EndsEffect(@Valid @Names(Family.EFFECTS) Ref effect) implements Effect {}
 
   /** Puts a thing where it was set down, or takes it away from there. */
   @Phrase(value = "from then on {thing} {stands}", group = "Takes a thing away, or puts it back")

@@ -2,7 +2,9 @@ package org.flintmoss.simulation.plan;
 
 import org.flintmoss.mission.ground.Effect;
 import org.flintmoss.mission.word.Terms;
+import org.flintmoss.mission.zone.Zone;
 import org.flintmoss.script.ActorIndex;
+import org.flintmoss.terrain.Area;
 import org.flintmoss.terrain.Ground;
 import org.jspecify.annotations.Nullable;
 
@@ -71,8 +73,8 @@ public final class EffectTable {
       if (grows(it) && growing < MOST_GROWING) {
         int zone =
             it.spreads() instanceof Effect.GrowsWithin within ? actors.index(within.zone()) : -1;
-        squares[effect] =
-            squares(it, pace(it, terms), zone, growing++ * Squares.MANY, ground, zones);
+        Area within = zone < 0 ? null : zones.area(zone);
+        squares[effect] = squares(it, pace(it, terms), within, growing++ * Squares.MANY, ground);
       }
     }
   }
@@ -90,8 +92,13 @@ public final class EffectTable {
     };
   }
 
+  /** Whether any of a zone lies where an effect can take it. */
+  public static boolean takesAnything(Effect effect, Zone zone, Ground ground) {
+    return squares(effect, 1, Area.of(zone.shape()), 0, ground).origin() >= 0;
+  }
+
   private static Squares squares(
-      Effect it, double pace, int zone, int first, Ground ground, ZoneTable zones) {
+      Effect it, double pace, @Nullable Area within, int first, Ground ground) {
     double x = it.position().x();
     double y = it.position().y();
     double side = 2 * it.radius() / ACROSS;
@@ -115,7 +122,7 @@ public final class EffectTable {
       made.takes()[square] =
           far <= it.radius() * it.radius()
               && ground.holds(east, north)
-              && (zone < 0 || zones.contains(zone, east, north));
+              && (within == null || within.contains(east, north));
       if (made.takes()[square] && far < nearest) {
         origin = square;
         nearest = far;

@@ -140,6 +140,8 @@ public final class Standings {
       }
       case Use.SendsDeck _ -> decks.send(decks.number(effect.deck()), effect.stop(), cause, by);
       case Use.SendsDeckOn _ -> decks.sendOn(decks.number(effect.deck()), cause, by);
+      case Use.BeginsEffect _ -> context.effects.turn(effect.goesOn(), 1, cause, by);
+      case Use.EndsEffect _ -> context.effects.turn(effect.goesOn(), 0, cause, by);
       case Use.LetsStand lets -> put(effect.thing(), lets.stands(), cause, by);
       case Use.LetsLook _ -> turn(effect.thing(), effect.look(), cause, by);
     }

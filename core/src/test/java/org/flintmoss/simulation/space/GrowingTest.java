@@ -11,6 +11,8 @@ import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.plan.EffectTable;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
 import org.flintmoss.simulation.state.Causes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -109,6 +111,26 @@ class GrowingTest {
 
   private static String startEffect() {
     return "{'type':'startEffect','effect':" + Stage.ref("effects", "f") + "}";
+  }
+
+  /** The lever takes two seconds. */
+  @ParameterizedTest
+  @CsvSource({"endsEffect, true", "beginsEffect, false"})
+  void aUseLightsItAndPutsItOut(String does, boolean on) {
+    World world =
+        fire(new Stage().start("p", 40, 40), 0, on)
+            .lever(
+                "l",
+                40,
+                41,
+                0,
+                "{'type':'%s','effect':%s}".formatted(does, Stage.ref("effects", "f")))
+            .after(2);
+    world.step(List.of(new Command(0, new Input.Use(1))));
+    Stage.steps(world, 30);
+    assertThat(effects(world).on(0)).isEqualTo(on ? 1 : 0);
+    Stage.steps(world, 20);
+    assertThat(effects(world).on(0)).isEqualTo(on ? 0 : 1);
   }
 
   /** A zone of 5 m about its middle holds it; beyond there is none, also not after a long time. */
