@@ -80,7 +80,8 @@ export function drawSquares(sheet: Sheet, effect: Effect, squares: string, tint:
     patch.moveTo(px + reach, py);
     patch.arc(px, py, reach, 0, Math.PI * 2);
     if (squares[at] !== "1") continue;
-    core.rect(px - reach / 2, py - reach / 2, reach, reach);
+    core.moveTo(px + reach * 0.75, py);
+    core.arc(px, py, reach * 0.75, 0, Math.PI * 2);
     if (reach > 1.2 && (column * 5 + row * 3) % SPARSE === 0) tongue(tongues, px, py);
   }
   if (effect.look === "fire") {

@@ -23,11 +23,12 @@ const SORTS: { word: string; kinds: string[] }[] = [
       "ran_out",
       "called",
       "gate",
+      "effect",
       "used",
     ],
   },
   { word: "Talk", kinds: ["line", "said"] },
-  { word: "Fights", kinds: ["struck", "hit", "down", "fell", "helped", "died"] },
+  { word: "Fights", kinds: ["struck", "hit", "down", "fell", "helped", "died", "in_effect"] },
   { word: "Senses", kinds: ["noticed", "heard", "gave_up", "alerted"] },
   {
     word: "Moves",
