@@ -5,6 +5,8 @@ import static org.flintmoss.navigation.Walks.WALKER;
 import static org.flintmoss.navigation.Walks.map;
 
 import java.util.SplittableRandom;
+import java.util.stream.LongStream;
+import org.flintmoss.Seeds;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.navigation.land.Land;
@@ -18,10 +20,14 @@ import org.flintmoss.terrain.MovingDecks;
 import org.flintmoss.terrain.Stand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Ways over ground and decks: by example, and by property over layouts made at random. */
 class DeckWaysTest {
+  static LongStream seeds() {
+    return Seeds.of(3, 8);
+  }
+
   /** A platform at 8 m with a ramp up to it from the south, each of whose rises is a fifth. */
   private static Stage platform() {
     double rise = StrictMath.toDegrees(StrictMath.atan(0.2));
@@ -156,7 +162,7 @@ class DeckWaysTest {
   }
 
   @ParameterizedTest
-  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+  @MethodSource("seeds")
   void aWayIsFoundExactlyWhereSurfacesAreJoinedAndItCanBeWalked(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
     Stage stage = layout(random);
@@ -183,7 +189,7 @@ class DeckWaysTest {
   }
 
   @ParameterizedTest
-  @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+  @MethodSource("seeds")
   void whereAWayIsFoundSomebodyWhoWalksItArrives(long seed) {
     SplittableRandom random = new SplittableRandom(seed);
     Stage stage = layout(random).put("/starts/p/position", "{'x':1,'y':127}");

@@ -177,6 +177,7 @@ class AccessibilityJourney extends Journey {
 
   @ParameterizedTest
   @CsvSource({"640, 400", "900, 600", "1280, 800"})
+  @InTheLongRun
   void aTrialOfSeveralIsInReachOnAnyWindow(int width, int height) {
     page.setViewportSize(width, height);
     Desk.open(page, "Relight the Harrow");

@@ -69,6 +69,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatIsToldIsForTheCauserAloneAndHasAFigureInIt() {
     script();
     Desk.button(page, "New event").first().click();
@@ -234,6 +235,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void theWebShowsWhoSetsAndWhoReadsAndWhatStandsOut() {
     script();
     Desk.button(page, "Web").click();
@@ -259,6 +261,7 @@ class CardsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void anObjectiveIsDoneByAConditionOfItsOwnCountsAndPoints() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();

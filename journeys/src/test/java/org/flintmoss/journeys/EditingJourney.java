@@ -176,6 +176,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void foldersHideLockAndSelectTogether() {
     Desk.open(page, "Relight the Harrow");
     role(AriaRole.COMBOBOX, "Group by").selectOption("folder");
@@ -222,6 +223,7 @@ class EditingJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aCheckIsMendedAtOneStroke() {
     Desk.open(page, "First Light");
     Desk.button(page, "Prowler").click();

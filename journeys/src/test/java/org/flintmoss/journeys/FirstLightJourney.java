@@ -119,6 +119,7 @@ class FirstLightJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void lostWhenNobodyLightsTheLampInTime() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();

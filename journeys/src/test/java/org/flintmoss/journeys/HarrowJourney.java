@@ -49,6 +49,7 @@ class HarrowJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatLiesOnTheMapIsTakenUpCarriedAndSetDown() {
     Desk.open(page, "Relight the Harrow");
     Desk.button(page, "Tobin Ash").click();

@@ -110,6 +110,7 @@ class KeyboardJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatIsPointedAtHiddenLockedAndBegunGoesByKeysToo() {
     tabTo(Desk.link(page, "First Light"));
     press("Enter");
@@ -141,6 +142,7 @@ class KeyboardJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void anEarIsToldWhereTheCursorIsAndWhatItFinds() {
     tabTo(Desk.link(page, "First Light"));
     press("Enter");

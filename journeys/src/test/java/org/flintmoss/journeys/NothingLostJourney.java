@@ -25,6 +25,7 @@ class NothingLostJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aNinthPlayerStartIsRefusedInWordsAndTheMissionStaysWhole() {
     empty();
     for (int i = 0; i < 8; i++) {
@@ -61,6 +62,7 @@ class NothingLostJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aPageThatHasFallenOutOfStepComesBackIntoItAndSaysSo() {
     AtomicBoolean lies = new AtomicBoolean(true);
     page.route(

@@ -78,6 +78,7 @@ class PlacesJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aPlayerBeginsSomewhereInAZoneAndTheZoneIsChangedInTheScriptAsText() {
     empty();
     zoneAt(190, "Smoke", "Harms");

@@ -109,6 +109,7 @@ class ScriptJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void whatHappensIsSaidOnACardReadAsTextAndAnsweredInPlay() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();

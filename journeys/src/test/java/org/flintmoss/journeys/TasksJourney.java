@@ -118,6 +118,7 @@ class TasksJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void inTheScript() {
     Desk.open(page, "First Light");
     findOrDo("new event", "New event");

@@ -168,6 +168,7 @@ class TerrainJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void oneLooksFromSomebodyAtEyeLevelAndAround() {
     Desk.open(page, "Relight the Harrow");
     Desk.button(page, "Mara Quill").first().click();
@@ -187,6 +188,7 @@ class TerrainJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void theMapShowsHowSoonSomebodyIsAnywhereAndSaysWhyNot() {
     Desk.open(page, "First Light");
     Desk.button(page, "Mara Quill").first().click();

@@ -110,6 +110,7 @@ class ThingsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aGateIsOpenedByHandOnTheWay() {
     empty();
     player(120, 100);
@@ -193,6 +194,7 @@ class ThingsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aBaleIsCarriedOntoAPlateThatHoldsAGateOpen() {
     empty();
     player(120, 100);
@@ -218,6 +220,7 @@ class ThingsJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aConveyorCarriesOffWhatASpawnerBringsForth() {
     empty();
     player(120, 90);

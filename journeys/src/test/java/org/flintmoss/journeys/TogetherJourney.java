@@ -21,6 +21,7 @@ class TogetherJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void oneTriesAloneAndAsAnotherPlayer() {
     Desk.open(page, "Relight the Harrow");
     Desk.button(page, OTHERS).click();

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 /** Crossings, no-goes, movers and reach, by hand; and a leap in play. */
 class WaysJourney extends Journey {
   @Test
+  @InTheLongRun
   void aLadderIsSetUpWhoUsesItIsSaidAndACartIsMade() {
     empty();
     tray("Places", "Crossing");
@@ -50,6 +51,7 @@ class WaysJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void theReachOfAPlayerIsHeldAgainstAi() {
     Desk.open(page, "The Gannet Stacks");
     Desk.button(page, "Tobin Ash").first().click();

@@ -105,6 +105,7 @@ class WorksJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aDeckIsDrawnRaisedSlopedAndStoodOn() {
     empty();
     tray("Works", "Deck");
@@ -135,6 +136,7 @@ class WorksJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aBridgeWithStairsIsClimbedWhileSomebodyStandsBelow() {
     empty();
     tray("Works", "Deck");
@@ -165,6 +167,7 @@ class WorksJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
   void aHouseIsSetDownFurnishedAndKeptByAGuardOnItsUpperFloor() {
     empty();
     tray("Works", "Road");

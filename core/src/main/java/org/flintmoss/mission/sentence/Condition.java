@@ -85,6 +85,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.CarriesThing.class, name = "carriesThing"),
   @JsonSubTypes.Type(value = Condition.Bears.class, name = "bears"),
   @JsonSubTypes.Type(value = Condition.Jammed.class, name = "jammed"),
+  @JsonSubTypes.Type(value = Condition.InEffect.class, name = "inEffect"),
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
@@ -204,6 +205,7 @@ public sealed interface Condition
         Condition.CarriesThing,
         Condition.Bears,
         Condition.Jammed,
+        Condition.InEffect,
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
@@ -583,6 +585,11 @@ public sealed interface Condition
   record ThingLooks(
       @Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing,
       @Valid @Names(Family.LOOKS) Ref look)
+      implements Condition {}
+
+  /** Who is in a fire or a cloud that goes on, or within the reach of a light or a sound. */
+  @Phrase(value = "{who} {is|are} within {effect}", group = "Gates, fixtures and effects")
+  record InEffect(@Valid Selector who, @Valid @Names(Family.EFFECTS) Ref effect)
       implements Condition {}
 
   /** Whether an effect goes on. */

@@ -17,6 +17,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
   @JsonSubTypes.Type(value = Reading.Wholeness.class, name = "wholeness"),
   @JsonSubTypes.Type(value = Reading.WeightOn.class, name = "weightOn"),
+  @JsonSubTypes.Type(value = Reading.SpreadOf.class, name = "spreadOf"),
   @JsonSubTypes.Type(value = Reading.StopOf.class, name = "stopOf"),
   @JsonSubTypes.Type(value = Reading.ThingsIn.class, name = "thingsIn"),
   @JsonSubTypes.Type(value = Reading.TimesFired.class, name = "timesFired"),
@@ -159,6 +160,13 @@ public sealed interface Reading {
   /** What weighs on a thing, kilograms. */
   @Phrase(value = "the weight on {thing}", group = "Counters and events")
   record WeightOn(@Valid @Names({Family.PROPS, Family.FIXTURES}) Ref thing) implements Reading {}
+
+  /**
+   * The share of what an effect can take that it has taken since it began, percent; all of one that
+   * does not grow while it goes on.
+   */
+  @Phrase(value = "the spread of {effect}", group = "Counters and events")
+  record SpreadOf(@Valid @Names(Family.EFFECTS) Ref effect) implements Reading {}
 
   /** At which of its stops a deck is that moves, from 1; 0 between two. */
   @Phrase(value = "the stop of {deck}", group = "Counters and events")

@@ -14,12 +14,6 @@ import org.flintmoss.simulation.state.Column;
  * second. Several that somebody is in add up; armour lets its share through.
  */
 public final class EffectHarm {
-  /** How high above the ground flames reach, metres. */
-  static final double FLAMES = 2;
-
-  /** How high above the ground smoke and spray reach, metres. */
-  static final double CLOUDS = 4;
-
   private final PlacesContext context;
   private final Plan plan;
   private final EffectTable effects;
@@ -61,12 +55,9 @@ public final class EffectHarm {
   }
 
   private void unit(int unit) {
-    double x = context.body.x(unit);
-    double y = context.body.y(unit);
-    double aloft = context.space.feet(unit) - plan.ground().heightAt(x, y);
     int first = 0;
     for (int effect : harming) {
-      if (reaches(effect, x, y, aloft)) {
+      if (context.effects.reaches(effect, unit)) {
         first = first == 0 ? effect + 1 : first;
         enter(unit, first);
         double lets = plan.kind(unit).armour().lets(sort(effect));
@@ -85,11 +76,6 @@ public final class EffectHarm {
     }
   }
 
-  private boolean reaches(int effect, double x, double y, double aloft) {
-    double high = effects.get(effect).look() == Effect.Look.FIRE ? FLAMES : CLOUDS;
-    return aloft < high && context.effects.at(effect, x, y);
-  }
-
   private HarmSort sort(int effect) {
     return effects.get(effect).look() == Effect.Look.FIRE ? HarmSort.FIRE : HarmSort.BARE;
   }
@@ -101,7 +87,7 @@ public final class EffectHarm {
         double x = context.thingPlaces.x(thing);
         double y = context.thingPlaces.y(thing);
         double aloft = context.thingPlaces.foot(thing) - plan.ground().heightAt(x, y);
-        if (reaches(effect, x, y, aloft)) {
+        if (context.effects.reaches(effect, x, y, aloft)) {
           context.breakables.hurt(
               thing, effects.get(effect).harm(), sort(effect), context.effects.through(effect), -1);
         }

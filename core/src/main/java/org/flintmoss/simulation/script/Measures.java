@@ -158,6 +158,16 @@ public enum Measures implements Measure {
       ofMission((context, part) -> context.workings.zoneActs(part) ? 1 : 0)
           .wokenBy(Wake.ZONE_ACTS)
           .in(Condition.ZoneActs.class)),
+  /** 1 if it is in the effect, which goes on; of the living. */
+  IN_EFFECT(
+      ofEach((context, unit, effect, _) -> context.effects.reaches(effect, unit) ? 1 : 0)
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Condition.InEffect.class)),
+  /** Percent of what the effect can take. */
+  SPREAD(
+      ofMission((context, effect) -> context.effects.spread(effect))
+          .wokenBy(Wake.EVERY_STEP)
+          .in(Reading.SpreadOf.class)),
   /** 1 while the effect goes on. */
   EFFECT(
       ofMission((context, effect) -> context.effects.on(effect))

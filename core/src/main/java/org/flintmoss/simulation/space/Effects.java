@@ -30,6 +30,12 @@ public final class Effects {
   /** For how long a fire burns in the rain, seconds. */
   public static final int IN_THE_RAIN = 20;
 
+  /** How high above the ground flames reach, metres. */
+  static final double FLAMES = 2;
+
+  /** How high above the ground smoke and spray reach, metres. */
+  static final double CLOUDS = 4;
+
   /** How far beyond its farthest flames a fire that grows is seen by, metres. */
   static final double GLOW = 8;
 
@@ -175,6 +181,33 @@ public final class Effects {
         && (table.squares(effect) == null
             ? cloud(effect).contains(x, y)
             : growing.in(effect, x, y));
+  }
+
+  /** Whether an effect that goes on is at a point, so high above the ground there, metres. */
+  public boolean reaches(int effect, double x, double y, double aloft) {
+    Effect.Look look = table.get(effect).look();
+    double high =
+        look == Effect.Look.FIRE ? FLAMES : look.cloud() ? CLOUDS : Double.POSITIVE_INFINITY;
+    return aloft < high && at(effect, x, y);
+  }
+
+  /** Whether an effect that goes on is where a unit is. */
+  public boolean reaches(int effect, int unit) {
+    double x = context.body.x(unit);
+    double y = context.body.y(unit);
+    return effect >= 0
+        && reaches(effect, x, y, context.space.feet(unit) - context.plan.ground().heightAt(x, y));
+  }
+
+  /**
+   * The share of what an effect can take that it has taken, percent; all of one that does not grow
+   * while it goes on.
+   */
+  public double spread(int effect) {
+    if (effect < 0) {
+      return 0;
+    }
+    return table.squares(effect) == null ? 100.0 * on.at[effect] : growing.taken(effect);
   }
 
   private Cloud cloud(int effect) {

@@ -422,6 +422,13 @@ class EveryConditionTest {
     return List.of(
         exactly(effect, "{'type':'goesOn','effect':" + ref("effects", "f") + "}", 40),
         new Scene(
+            doing(
+                stage().effect("f", "smoke", 60, 60, 300, false),
+                "{'type':'startEffect','effect':" + ref("effects", "f") + "}"),
+            "{'type':'inEffect','who':%s,'effect':%s}".formatted(PLAYER, ref("effects", "f")),
+            40,
+            42),
+        new Scene(
             stance,
             "{'type':'stance','one':%s,'attitude':'friendly','other':%s}"
                 .formatted(ref("sides", "wreckers"), ref("sides", "keepers")),

@@ -90,6 +90,7 @@ class ReadingsOfPlayTest {
           Map.entry("{'type':'timesUsed','fixture':%s}".formatted(ref("fixtures", "l")), 0.0),
           Map.entry("{'type':'wholeness','thing':%s}".formatted(ref("props", "jar")), 75.0),
           Map.entry("{'type':'weightOn','thing':%s}".formatted(ref("fixtures", "pl")), 40.0),
+          Map.entry("{'type':'spreadOf','effect':%s}".formatted(ref("effects", "mist")), 100.0),
           Map.entry("{'type':'stopOf','deck':%s}".formatted(ref("decks", "lift")), 1.0),
           Map.entry(
               "{'type':'thingsIn','zone':%s,'thingKind':%s}"
@@ -129,6 +130,7 @@ class ReadingsOfPlayTest {
         .lever("l", 100, 100, 0, "{'type':'nothing'}")
         .prop("jar", "clay-jar-kind", 110, 100, 0)
         .plate("pl", 66, 67, "{'type':'nothing'}")
+        .effect("mist", "spray", 100, 100, 3, true)
         .deck("lift", 9, 0, 0, 100, 20, 104, 20, 104, 24, 100, 24)
         .stop("lift", "a1", 0, 0, 5)
         .loose("box", 0.4, 0.8, 40)

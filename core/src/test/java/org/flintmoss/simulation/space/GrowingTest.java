@@ -21,6 +21,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Fires and clouds that grow, last and are put out. */
 class GrowingTest {
+  /** How many squares of 1 m have their middle within 16 m of a corner that four of them share. */
+  private static final double ALL = 812;
+
   static LongStream seeds() {
     return Seeds.of(5, 100);
   }
@@ -57,10 +60,14 @@ class GrowingTest {
         .toList();
   }
 
-  /** It lies in the square whose middle is 60, 60; five squares on it is five seconds later. */
+  /**
+   * It begins in the square whose middle is 60, 60; five squares on it is five seconds later. In
+   * 4.5 s it comes to 61: 16 straight on, and 11 in each of four quarters.
+   */
   @Test
   void itTakesSquareBySquareAtItsPace() {
     World world = fire(stage(), 0, true).after(90);
+    assertThat(effects(world).spread(0)).isCloseTo(100 * 61 / ALL, within(1e-9));
     assertThat(at(world, 60, 60)).isTrue();
     assertThat(at(world, 64, 60)).isTrue();
     assertThat(at(world, 65, 60)).isFalse();
