@@ -19,7 +19,7 @@ public record Cloud(double x, double y, double radius, double length, double eas
   /** For how long smoke goes with the wind until it is too thin to count, seconds. */
   static final double DRIFTS = 4;
 
-  /** It leans no further than so many times its radius. */
+  /** Smoke leans by at most three times its radius. */
   static final double LEANS = 3;
 
   /** What an effect fills in a wind: smoke leans with it, as far as it goes in four seconds. */
@@ -56,11 +56,17 @@ public record Cloud(double x, double y, double radius, double length, double eas
    * first of the two patches and the strip between them that the line enters to the last it leaves.
    */
   public double within(double fromX, double fromY, double toX, double toY) {
+    double[] piece = piece(fromX, fromY, toX, toY);
+    return Math.max(0, piece[1] - piece[0]);
+  }
+
+  /** Between which metres of a line it lies in it; the second is the smaller one where nowhere. */
+  double[] piece(double fromX, double fromY, double toX, double toY) {
     double dx = toX - fromX;
     double dy = toY - fromY;
     double far = Math.sqrt(dx * dx + dy * dy);
     if (far == 0) {
-      return 0;
+      return new double[2];
     }
     double[] piece = {Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY};
     double ux = dx / far;
@@ -70,7 +76,7 @@ public record Cloud(double x, double y, double radius, double length, double eas
       patch(x + east * length - fromX, y + north * length - fromY, ux, uy, piece);
       strip(fromX - x, fromY - y, ux, uy, piece);
     }
-    return Math.max(0, Math.min(far, piece[1]) - Math.max(0, piece[0]));
+    return new double[] {Math.max(0, piece[0]), Math.min(far, piece[1])};
   }
 
   /** Between which metres of a line of this direction it lies in a round patch. */

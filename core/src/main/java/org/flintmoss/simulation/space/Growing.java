@@ -61,14 +61,18 @@ public final class Growing {
     burn(effect, its, square);
   }
 
-  /** Phase 2, now and then: the effect takes what it reaches. Answers whether it goes on. */
-  boolean grow(int effect, int now, boolean checked) {
+  /**
+   * Phase 2, now and then: the effect takes what it reaches. Answers whether it goes on.
+   *
+   * @param held whether the rain keeps it from taking anything
+   */
+  boolean grow(int effect, int now, boolean held) {
     Squares its = effects.squares(effect);
     if (effects.get(effect).look() == Effect.Look.FIRE) {
       drown(effect, its);
     }
     boolean more = true;
-    while (!checked && more) {
+    while (!held && more) {
       more = false;
       for (int square = 0; square < Squares.MANY; square++) {
         more |= spread(effect, its, square, now);
@@ -164,20 +168,21 @@ public final class Growing {
   double within(int effect, double x, double y, double toX, double toY) {
     Squares its = effects.squares(effect);
     double radius = effects.get(effect).radius();
-    double most =
-        new Cloud(its.west() + radius, its.south() + radius, radius, 0, 0, 0)
-            .within(x, y, toX, toY);
-    if (most == 0) {
+    Cloud rim = new Cloud(its.west() + radius, its.south() + radius, radius, 0, 0, 0);
+    double[] piece = rim.piece(x, y, toX, toY);
+    double length = piece[1] - piece[0];
+    if (length <= 0) {
       return 0;
     }
+    // Only what lies within the rim is looked at: no line costs more than its squares.
     double far = Math.sqrt((toX - x) * (toX - x) + (toY - y) * (toY - y));
-    int parts = (int) Math.ceil(far / (its.side() / 2));
+    int parts = (int) Math.ceil(length / (its.side() / 2));
     int within = 0;
     for (int part = 0; part < parts; part++) {
-      double share = (part + 0.5) / parts;
+      double share = (piece[0] + length * (part + 0.5) / parts) / far;
       within += in(effect, x + (toX - x) * share, y + (toY - y) * share) ? 1 : 0;
     }
-    return far * within / parts;
+    return length * within / parts;
   }
 
   /** How an effect that grows stands on each of its squares, for people to see. */
