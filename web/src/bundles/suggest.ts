@@ -40,10 +40,18 @@ const FACTS: ReadonlySet<Family> = new Set<Family>([
   "counters",
   "timers",
   "conversations",
+  "choices",
+  "answers",
   "wavePlans",
   "waves",
   "objectives",
 ]);
+
+/** Families whose things are part of one of another, and what they name it by. */
+const PARTS = [
+  { family: "waves", of: "wavePlans", by: "wavePlan" },
+  { family: "answers", of: "choices", by: "choice" },
+] as const;
 
 /** Whether a thing of a family can be part of a bundle. */
 export function canBePart(family: Family): boolean {
@@ -81,7 +89,19 @@ export function suggestions(mission: Mission, keys: readonly string[]): Suggesti
       );
     }
   }
+  for (const [name, belongs] of [...facts]) {
+    for (const part of partsOf(mission, refOf(name))) facts.set(part, belongs);
+  }
   return [...events, ...facts].map(([name, belongs]) => ({ ref: refOf(name), belongs }));
+}
+
+/** The waves of a plan, the answers to a choice. */
+function partsOf(mission: Mission, of: Ref): string[] {
+  return PARTS.filter((it) => it.of === of.family).flatMap(({ family, by }) =>
+    Object.entries(mission[family] as Record<string, object>)
+      .filter(([, it]) => (it as Record<string, Ref>)[by]?.id === of.id)
+      .map(([id]) => key({ family, id })),
+  );
 }
 
 /** Whether an event names no thing with a place but some. */

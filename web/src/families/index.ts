@@ -75,6 +75,8 @@ type Unplaced =
   | "counters"
   | "timers"
   | "calls"
+  | "choices"
+  | "answers"
   | "speakers"
   | "conversations"
   | "wavePlans"

@@ -39,6 +39,8 @@ export const WORDS = {
   counters: ["counter", "counters"],
   timers: ["timer", "timers"],
   calls: ["call", "calls"],
+  choices: ["choice", "choices"],
+  answers: ["answer", "answers"],
   speakers: ["speaker", "speakers"],
   conversations: ["conversation", "conversations"],
   wavePlans: ["wave plan", "wave plans"],

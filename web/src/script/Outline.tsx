@@ -18,6 +18,7 @@ const HEADINGS = {
   objectives: "Objectives",
   endings: "Endings",
   conversations: "Conversations",
+  choices: "Choices",
   wavePlans: "Wave plans",
 };
 
@@ -41,11 +42,11 @@ export function Outline(props: { tab: ScriptTab; onTab: (tab: ScriptTab) => void
           <div hidden={lists !== "outline"}>
             {tab === "events" && <Chapters />}
             {tab === "places" && <Acting />}
-            {LISTED[tab].map((family) => (
+            {LISTED[tab].map((family, i) => (
               <Listed
                 key={family}
                 family={family}
-                first={tab !== "events"}
+                first={tab !== "events" && i === 0}
                 onGo={() => onTab(TAB_OF[family] ?? "events")}
               />
             ))}

@@ -55,7 +55,7 @@ export function useEventDrop(id: string): { look: string; target: object } {
 export function makeEvent(
   open: OpenMission,
   chapter?: string,
-  of: Partial<Pick<Event, "name" | "actions">> = {},
+  of: Partial<Pick<Event, "name" | "when" | "actions">> = {},
 ): string {
   const { chapters, events } = open.state.mission;
   const name = freshName(events, of.name ?? "Event");
@@ -63,7 +63,7 @@ export function makeEvent(
   return addThing(open, `New event: ${name}`, "events", {
     name,
     chapter: { family: "chapters", id },
-    when: { type: "all", parts: {} },
+    when: of.when ?? { type: "all", parts: {} },
     times: 1,
     again: { type: "whenFalse" },
     firings: "dropped",

@@ -18,16 +18,18 @@ export const TAB_OF: Partial<Record<Family, ScriptTab>> = {
   endings: "outcomes",
   conversations: "talk",
   speakers: "talk",
+  choices: "talk",
+  answers: "talk",
   wavePlans: "waves",
   waves: "waves",
 };
 
-type Listed = "objectives" | "endings" | "conversations" | "wavePlans";
+type Listed = "objectives" | "endings" | "conversations" | "choices" | "wavePlans";
 
 /** What the outline lists on a tab beside events: the families whose things are worked on there. */
 export const LISTED: Record<ScriptTab, Listed[]> = {
   events: ["objectives", "endings"],
-  talk: ["conversations"],
+  talk: ["conversations", "choices"],
   waves: ["wavePlans"],
   places: [],
   outcomes: ["objectives", "endings"],

@@ -5,6 +5,7 @@ import {
   key,
   type Mission,
   nameOf,
+  newId,
   orderAfter,
   ordered,
   pinnedOf,
@@ -33,9 +34,15 @@ export function thingOptions(
           value: key(ref),
           word: nameOf(mission, ref),
           icon: <ThingIcon key={id} thing={ref} />,
+          ...(family === "answers" && { group: choiceOf(mission, id) }),
         };
       }),
   );
+}
+
+/** What is asked by the choice of an answer. */
+function choiceOf(mission: Mission, answer: string): string {
+  return nameOf(mission, sure(mission.answers, answer).choice);
 }
 
 /** The colour that a thing is edged with. */
@@ -60,6 +67,7 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   counters: "New counter",
   timers: "New timer",
   calls: "New call",
+  choices: "New choice",
   speakers: "New speaker",
   conversations: "New conversation",
   objectives: "New objective",
@@ -71,6 +79,24 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
 
 /** The most letters of the name of a thing. */
 const LONGEST_NAME = 60;
+
+/** Adds an answer to a choice. */
+export function addAnswer(draft: Mission, choice: string, words: string): void {
+  draft.answers[newId()] = {
+    name: words,
+    order: orderAfter(answersOf(draft, choice)),
+    choice: { family: "choices", id: choice },
+    when: { type: "all", parts: {} },
+    refusal: "",
+  };
+}
+
+/** The answers to a choice, by id. */
+export function answersOf(mission: Mission, choice: string): Mission["answers"] {
+  return Object.fromEntries(
+    Object.entries(mission.answers).filter(([, it]) => it.choice.id === choice),
+  );
+}
 
 /** Makes a thing of the script, named by itself. */
 export function makeNew(
@@ -109,6 +135,19 @@ export function makeNew(
         times: 0,
         pause: 0,
       };
+    }
+    if (family === "choices") {
+      const name = freshName(draft.choices, "Choice");
+      draft.choices[id] = {
+        name,
+        order: orderAfter(draft.choices),
+        text: wordsOf(""),
+        decides: "first",
+        limit: pinnedOf(0),
+        fallback: { family: "answers", id: "" },
+        waits: false,
+      };
+      for (const words of ["Yes.", "No."]) addAnswer(draft, id, words);
     }
     if (family === "speakers") {
       const name = freshName(draft.speakers, "Speaker");

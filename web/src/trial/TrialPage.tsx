@@ -31,6 +31,7 @@ import {
 } from "./Hud";
 import { Pace } from "./Pace";
 import { Players } from "./Players";
+import { Question } from "./Question";
 import { TrialMap } from "./TrialMap";
 import { WhyPanel } from "./why/WhyPanel";
 import { DEED_WORDS } from "./zoneDeeds";
@@ -197,6 +198,7 @@ function Stage(props: PlayProps) {
             <Briefing game={game} words={mission.brief.briefing} />
           )}
           <div className="pointer-events-none absolute right-4 bottom-4 left-[17.5rem] flex flex-col items-center">
+            {plays && <Question game={game} />}
             {plays && <Offers game={game} mission={mission} />}
             <Reading game={game} />
             <Notes game={game} />

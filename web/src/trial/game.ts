@@ -59,6 +59,8 @@ export interface TrialState {
   markers: string[];
   /** The ids of the calls that the player can send. */
   calls: Offered[];
+  /** What the player is asked; null for nothing. */
+  asks: Said<"asks">["asks"];
   /** The ids of the effects that go on. */
   effects: string[];
   /** How far effects have spread that grow, by id. */
@@ -147,6 +149,13 @@ function seatKey(): string {
   return key;
 }
 
+/** What came of a choice, as a note: "Tobin Ash: The oil." */
+function choseNote({ step, choice, by, answer }: Said<"chose">): Note {
+  const says =
+    answer === null ? `${choice}: no answer.` : by === null ? answer : `${by}: ${answer}`;
+  return { type: "note", step, text: says };
+}
+
 /** One live trial as the browser sees it: inputs up, snapshots down. */
 export class Game {
   readonly store = createStore<TrialState>(() => ({
@@ -170,6 +179,7 @@ export class Game {
     reads: null,
     markers: [],
     calls: [],
+    asks: null,
     effects: [],
     grown: {},
     wind: null,
@@ -316,6 +326,9 @@ export class Game {
         break;
       case "note":
         this.store.setState({ notes: [...this.state.notes, message] });
+        break;
+      case "chose":
+        this.store.setState({ notes: [...this.state.notes, choseNote(message)] });
         break;
       case "light":
         this.store.setState({ light: message.share });

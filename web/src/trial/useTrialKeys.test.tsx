@@ -2,10 +2,11 @@
 import { cleanup, fireEvent, render } from "@testing-library/react";
 import { afterEach, beforeEach, expect, it, vi } from "vitest";
 import { listedCommands, useKeyboard } from "../desk/commands";
-import type { Game } from "./game";
+import type { Game, TrialState } from "./game";
 import { useTrialKeys } from "./useTrialKeys";
 
 const act = vi.fn();
+const state: Pick<TrialState, "asks"> = { asks: null };
 const say = vi.fn();
 const release = vi.fn((_: number, run: () => void) => run());
 const onPause = vi.fn();
@@ -13,7 +14,7 @@ const onSteer = vi.fn();
 
 function Trial({ menu = false }: { menu?: boolean }) {
   useKeyboard();
-  useTrialKeys({ act, say, stepNow: 5, release } as unknown as Game, onPause, onSteer);
+  useTrialKeys({ act, say, stepNow: 5, release, state } as unknown as Game, onPause, onSteer);
   return menu ? <div role="menu" /> : <input aria-label="text" />;
 }
 
@@ -23,7 +24,10 @@ const up = (code: string) => fireEvent.keyUp(document.body, key(code));
 const steered = () =>
   act.mock.calls.filter(([it]) => it.type === "steer").map(([it]) => [it.east, it.north]);
 
-beforeEach(() => vi.clearAllMocks());
+beforeEach(() => {
+  vi.clearAllMocks();
+  state.asks = null;
+});
 afterEach(cleanup);
 
 it("walks for as long as keys are held, whatever Shift does, and once for each press", () => {
@@ -52,6 +56,34 @@ it("lets go of all keys when the window loses the focus, or the trial is left", 
   down("KeyA");
   unmount();
   expect(steered().at(-1)).toEqual([0, 0]);
+});
+
+it("answers by numbers while there is a choice, but not what cannot be given", () => {
+  const answer = (id: string, lacks: string | null) => ({
+    id,
+    text: id,
+    lacks,
+    votes: 0,
+    own: false,
+  });
+  state.asks = {
+    id: "c",
+    text: "?",
+    decides: "first",
+    until: 0,
+    of: 0,
+    fallback: null,
+    waits: false,
+    voted: 0,
+    voters: 1,
+    answers: [answer("oil", null), answer("rope", "Needs a rope.")],
+  };
+  render(<Trial />);
+  down("Digit2");
+  down("Digit3");
+  expect(act).not.toHaveBeenCalled();
+  down("Digit1");
+  expect(act.mock.calls).toEqual([[{ type: "answer", answer: "oil" }]]);
 });
 
 it("does nothing behind a menu that is open, nor while somebody writes", () => {

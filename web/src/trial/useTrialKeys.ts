@@ -134,13 +134,21 @@ function walking(
   );
 }
 
+/** A number is that of an answer while there is a choice, else that of a weapon. */
+function answerOrAttack(game: Game, i: number): void {
+  const { asks } = game.state;
+  const answer = asks?.answers[i];
+  if (answer?.lacks === null) game.act({ type: "answer", answer: answer.id });
+  if (!asks) game.act({ type: "attack", slot: i + 1 });
+}
+
 function attacking(game: Game, taps: Taps): Command[] {
   return Array.from({ length: WEAPONS }, (_, i) =>
     whileHeld(
       game,
       taps,
       { ...hidden(`attack-${i}`, `Attack with weapon ${i + 1}`), keys: [String(i + 1)] },
-      () => game.act({ type: "attack", slot: i + 1 }),
+      () => answerOrAttack(game, i),
       () => game.act({ type: "attack", slot: 0 }),
     ),
   );

@@ -113,6 +113,7 @@ final class Defaults {
           "showMarker",
           "hideMarker",
           "offerCall",
+          "ask",
           "withdrawCall",
           "showView",
           "ownView",

@@ -285,6 +285,27 @@ public final class Stage {
             .formatted(id, look, x, y, radius, on));
   }
 
+  /** Puts a choice that is asked for some seconds, 0 for as long as players like. */
+  public Stage choice(String id, String decides, double limit, String fallback, boolean waits) {
+    return put(
+        "/choices/" + id,
+        "{'name':'%s','order':'a0','text':{'text':'%s?','figures':{}},'decides':'%s','limit':{'value':%s,'levels':{},'perPlayer':0},'fallback':%s,'waits':%s}"
+            .formatted(id, id, decides, limit, ref("answers", fallback), waits));
+  }
+
+  /** Puts an answer to a choice; answers stand in the order of their ids. */
+  public Stage answer(String id, String choice) {
+    return answer(id, choice, all(), "");
+  }
+
+  /** Puts an answer that can be given while something holds. */
+  public Stage answer(String id, String choice, String when, String refusal) {
+    return put(
+        "/answers/" + id,
+        "{'name':'%s','order':'%s','choice':%s,'when':%s,'refusal':'%s'}"
+            .formatted(id, id, ref("choices", choice), when, refusal));
+  }
+
   /** Puts a gate 2 m high that stops everything as far as it is closed. */
   public Stage gate(String id, String stands, double x, double y, double toX, double toY) {
     return put(

@@ -158,6 +158,25 @@ final class Goals {
     return -1;
   }
 
+  /**
+   * Which of some answers, by their numbers, an event waits for that is gone after; -1 for none.
+   */
+  int answer(List<Integer> answers) {
+    List<Program> programs = script.programs();
+    for (int event = 0; event < programs.size(); event++) {
+      Program program = programs.get(event);
+      boolean waits = waits(event, program, false) || waits(event, program, true);
+      if (waits && worthwhile(program)) {
+        for (Trigger trigger : program.triggers()) {
+          if (trigger.of() == Trigger.Of.CHOOSES && answers.contains(trigger.subject())) {
+            return trigger.subject();
+          }
+        }
+      }
+    }
+    return -1;
+  }
+
   /** The first call that a condition asks for and nobody has sent yet; -1 for none. */
   private int unsent(Node node) {
     return switch (node) {

@@ -11,6 +11,7 @@ import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.script.ToldReadings;
 import org.flintmoss.simulation.state.Bearings;
 
 /**
@@ -66,12 +67,33 @@ final class Stagehand implements Understudy {
     }
     if (world.read().step() % THINKS_EVERY == 0) {
       for (int seat = 0; seat < world.plan().seats(); seat++) {
+        answer(world, seat, commands);
         if (world.read().up(world.plan().seat(seat))) {
           act(world, seat, commands);
         }
       }
     }
     return commands;
+  }
+
+  /** Answers what it is asked: so that play goes on, or else with the first answer that it can. */
+  private void answer(World world, int seat, List<Command> commands) {
+    ToldReadings.Asked asked = world.told().asked(seat);
+    boolean answers = asked != null && asked.answers().stream().noneMatch(it -> it.own());
+    if (!answers) {
+      return;
+    }
+    List<Integer> able =
+        asked.answers().stream()
+            .filter(ToldReadings.Answerable::able)
+            .map(ToldReadings.Answerable::answer)
+            .toList();
+    if (!able.isEmpty()) {
+      int wanted = goals.answer(able);
+      int answer = wanted < 0 ? able.getFirst() : wanted;
+      String id = List.copyOf(world.plan().mission().answers().keySet()).get(answer);
+      commands.add(new Command(seat, new Input.Answer(id)));
+    }
   }
 
   private void act(World world, int seat, List<Command> commands) {

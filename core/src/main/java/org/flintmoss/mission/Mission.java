@@ -39,9 +39,11 @@ import org.flintmoss.mission.ground.Setting;
 import org.flintmoss.mission.ground.SpawnPoint;
 import org.flintmoss.mission.ground.View;
 import org.flintmoss.mission.ground.Wall;
+import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Brief;
 import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Chapter;
+import org.flintmoss.mission.script.Choice;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Counter;
 import org.flintmoss.mission.script.Ending;
@@ -121,6 +123,8 @@ public record Mission(
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 1000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
+    @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Choice> choices,
+    @Size(max = 300) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Answer> answers,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Speaker> speakers,
     @Size(max = 2000)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
@@ -187,6 +191,8 @@ public record Mission(
       case COUNTERS -> counters;
       case TIMERS -> timers;
       case CALLS -> calls;
+      case CHOICES -> choices;
+      case ANSWERS -> answers;
       case SPEAKERS -> speakers;
       case CONVERSATIONS -> conversations;
       case WAVE_PLANS -> wavePlans;

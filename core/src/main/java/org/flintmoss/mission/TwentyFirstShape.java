@@ -110,6 +110,8 @@ final class TwentyFirstShape {
     }
     Migrations.each(of, "fixtures", TwentyFirstShape::uses);
     Migrations.each(of, "calls", TwentyFirstShape::call);
+    of.putObject("choices");
+    of.putObject("answers");
     Migrations.each(
         of, "gates", gate -> gate.putObject("motion").put("way", "swings").put("seconds", 0));
     Migrations.each(of, "decks", TwentyFirstShape::stays);

@@ -5,11 +5,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.flintmoss.mission.script.Chapter;
+import org.flintmoss.mission.script.Choice;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.script.Objective;
+import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Terms;
 
 /** Turns events into programs. */
@@ -44,6 +47,7 @@ final class Compiler {
     List<Speech> speeches = speeches();
     List<Aim> aims = aims();
     List<Told> debriefings = debriefings();
+    List<Told> questions = questions();
     return new Script(
         List.copyOf(programs),
         conditions.facts(),
@@ -61,7 +65,16 @@ final class Compiler {
         debriefings,
         waves,
         workings,
+        questions,
+        answers(),
         lookup.asked());
+  }
+
+  /** The programs that keep the conditions of answers; -1 for one without. */
+  private int[] answers() {
+    return actors.mission().answers().keySet().stream()
+        .mapToInt(id -> lookup.event(new Ref(Family.EVENTS, OwnConditions.given(id))))
+        .toArray();
   }
 
   private List<Speech> speeches() {
@@ -85,6 +98,15 @@ final class Compiler {
       aims.add(new Aim(lookup.told(objective.text()), of));
     }
     return List.copyOf(aims);
+  }
+
+  private List<Told> questions() {
+    List<Told> questions = new ArrayList<>();
+    for (Map.Entry<String, Choice> it : actors.mission().choices().entrySet()) {
+      lookup.begin("choice " + it.getKey());
+      questions.add(lookup.told(it.getValue().text()));
+    }
+    return List.copyOf(questions);
   }
 
   private List<Told> debriefings() {

@@ -70,6 +70,12 @@ final class HappeningCompiler {
                   Happening.TakesFrom::fixture,
                   Happening.TakesFrom::itemKind),
               row(Happening.Sends.class, Trigger.Of.SENDS, Happening.Sends::call),
+              row(Happening.Chooses.class, Trigger.Of.CHOOSES, Happening.Chooses::answer),
+              row(Happening.IsChosen.class, Trigger.Of.CHOOSES, Happening.IsChosen::answer),
+              row(
+                  Happening.StaysUndecided.class,
+                  Trigger.Of.STAYS_UNDECIDED,
+                  Happening.StaysUndecided::choice),
               row(Happening.IsHit.class, Trigger.Of.IS_HIT),
               row(Happening.IsHitWith.class, Trigger.Of.IS_HIT_WITH, Happening.IsHitWith::weapon),
               row(Happening.GoesDown.class, Trigger.Of.GOES_DOWN),

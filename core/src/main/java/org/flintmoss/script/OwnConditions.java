@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.Action;
@@ -19,9 +20,9 @@ import org.flintmoss.mission.zone.Working;
 import org.flintmoss.mission.zone.Zone;
 
 /**
- * The conditions that objectives have of their own, and those while which zones act, as events:
- * they fire after all others, in the order of the objectives, and can be asked why not yet like any
- * other.
+ * The conditions that objectives have of their own, those while which zones act, and those of
+ * answers, as events: they fire after all others, in the order of the objectives, and can be asked
+ * why not yet like any other.
  */
 public final class OwnConditions {
   private OwnConditions() {}
@@ -55,6 +56,7 @@ public final class OwnConditions {
       }
     }
     mission.zones().forEach((id, zone) -> workings(id, zone, events));
+    mission.answers().forEach((id, answer) -> given(id, answer, events));
     return events;
   }
 
@@ -67,6 +69,21 @@ public final class OwnConditions {
             ZoneWorking.event(id, it.getKey()),
             event(zone.name() + ": begins to act", it.getValue().order(), when, Map.of()));
       }
+    }
+  }
+
+  /** The id of the event that keeps what has to hold for an answer to be given. */
+  public static String given(String answer) {
+    return Family.ANSWERS.key() + "/" + answer + "/given";
+  }
+
+  /** It never fires; it keeps the durations of the condition, which is asked of each player. */
+  private static void given(String id, Answer answer, Map<String, Event> events) {
+    if (!Condition.isEmpty(answer.when())) {
+      Action asked = new Action.If(answer.when(), new TreeMap<>(), new TreeMap<>());
+      Map<String, ActionLine> lines = Map.of("a", new ActionLine("a0", Amount.of(0), asked));
+      Condition never = new Condition.All(new TreeMap<>());
+      events.put(given(id), event(answer.name() + ": can be given", answer.order(), never, lines));
     }
   }
 

@@ -23,6 +23,8 @@ import org.flintmoss.mission.word.Terms;
  * @param spawner where those come in who are brought in
  * @param waves the wave plans, by their number
  * @param workings what zones do
+ * @param questions what players are asked by choices, by their number
+ * @param answers for each answer, the program that keeps what has to hold for it; -1 for none
  * @param measures all that any sentence measures
  */
 public record Script(
@@ -42,6 +44,8 @@ public record Script(
     List<Told> debriefings,
     List<WaveScript> waves,
     List<ZoneWorking> workings,
+    List<Told> questions,
+    int[] answers,
     Set<Measure> measures) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;

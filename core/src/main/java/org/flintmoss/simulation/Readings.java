@@ -403,9 +403,13 @@ public final class Readings {
     return context.air.visibility();
   }
 
-  /** Seconds that the clock has leapt over. */
+  /**
+   * Seconds that the clock is ahead of the steps of the run: what it has leapt over, less what the
+   * world went back or stood still.
+   */
   public double leapt() {
-    return context.clock.leapt() * Plan.STEP * context.plan.dayPace();
+    int heldBack = context.clock.runStep() - context.clock.step();
+    return (context.clock.leapt() - heldBack) * Plan.STEP * context.plan.dayPace();
   }
 
   /** Seconds after the midnight before play began. */

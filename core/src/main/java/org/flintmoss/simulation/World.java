@@ -49,6 +49,10 @@ public final class World {
     if (context.checkpoints.goBack()) {
       resume();
     }
+    if (context.choices.holdPlay()) {
+      standStill(commands);
+      return;
+    }
     int now = context.clock.advance();
     inputs(commands);
     context.interactions.work(now);
@@ -59,6 +63,7 @@ public final class World {
     context.standings.goOn(now);
     context.breakables.clear(now);
     context.timers.run();
+    context.choices.goOn();
     context.talk.goOn(now);
     context.events.stepDelayedActions(now);
     watch.passed(PhaseWatch.Phase.TIME);
@@ -105,6 +110,13 @@ public final class World {
     watch.passed(PhaseWatch.Phase.SCRIPT);
     ending(now);
     context.checkpoints.keep();
+  }
+
+  /** A step of the run in which players only answer what play waits for. */
+  private void standStill(List<Command> commands) {
+    context.clock.hold();
+    inputs(commands.stream().filter(it -> it.input().whilePlayWaits()).toList());
+    context.choices.goOn();
   }
 
   private void inputs(List<Command> commands) {

@@ -150,6 +150,17 @@ public final class Chronicle {
       case GIVEN -> "The pack of " + unit(subject) + " changed: " + name(Family.ITEM_KINDS, detail);
       case LAID -> name(Family.ITEM_KINDS, subject) + " was laid down";
       case CALLED -> unit(subject) + " sent the call " + name(Family.CALLS, detail);
+      case ASKED -> seats(entry.through(), "is", "are") + " asked " + name(Family.CHOICES, subject);
+      case ASKED_NO_MORE -> name(Family.CHOICES, subject) + " is no longer asked";
+      case VOTED -> unit(subject) + " votes for " + answer(detail);
+      case CHOSEN ->
+          subject < 0
+              ? answer(detail) + " is chosen"
+              : unit(subject) + " chooses " + answer(detail);
+      case UNDECIDED ->
+          name(Family.CHOICES, subject)
+              + " stays without an answer"
+              + (detail < 0 ? "" : " for " + unit(detail));
       case TOLD ->
           unit(subject)
               + " told companions to "
@@ -262,6 +273,10 @@ public final class Chronicle {
 
   private static String state(int state) {
     return ObjectiveState.values()[state].name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+
+  private String answer(int number) {
+    return "“" + name(Family.ANSWERS, number) + "”";
   }
 
   private static String gate(int state) {

@@ -50,6 +50,7 @@ public final class PlayerFeed {
   private final int seat;
   private final FightFeed fights;
   private final SpreadFeed spread;
+  private final QuestionFeed questions;
   private final Map<Class<?>, TrialMessage> last = new HashMap<>();
   private int told;
   private double level;
@@ -61,6 +62,7 @@ public final class PlayerFeed {
     this.seat = seat;
     fights = new FightFeed(world, seat);
     spread = new SpreadFeed(world);
+    questions = new QuestionFeed(world, seat);
     plan = world.plan();
     mission = plan.mission();
   }
@@ -151,6 +153,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.Moving(moving()));
     tell(news, new TrialMessage.DecksGone(decksGone()));
     tell(news, new TrialMessage.Calls(calls()));
+    tell(news, questions.asks());
     waterAndLight(news);
     SortedMap<String, String> grown = spread.news();
     if (grown != null) {
@@ -186,6 +189,12 @@ public final class PlayerFeed {
         case MUST_STAND -> {
           if (own) {
             news.add(new TrialMessage.MustStand(entry.step()));
+          }
+        }
+        case CHOSEN, UNDECIDED -> {
+          TrialMessage.Chose chose = questions.chose(entry);
+          if (chose != null) {
+            news.add(chose);
           }
         }
         case USED -> {

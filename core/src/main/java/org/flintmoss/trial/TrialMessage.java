@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.SortedMap;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.script.Choice;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.ObjectiveState;
 import org.flintmoss.mission.sentence.ZoneDeed;
@@ -43,6 +44,8 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Things.class, name = "things"),
   @JsonSubTypes.Type(value = TrialMessage.Markers.class, name = "markers"),
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
+  @JsonSubTypes.Type(value = TrialMessage.Asks.class, name = "asks"),
+  @JsonSubTypes.Type(value = TrialMessage.Chose.class, name = "chose"),
   @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
   @JsonSubTypes.Type(value = TrialMessage.Grown.class, name = "grown"),
   @JsonSubTypes.Type(value = TrialMessage.Wind.class, name = "wind"),
@@ -252,6 +255,50 @@ public sealed interface TrialMessage {
    * @param lacks why they cannot send it now; null if they can
    */
   record Offered(String id, @Nullable String lacks) {}
+
+  /** What the player is asked; null for nothing. */
+  record Asks(@Nullable Question asks) implements TrialMessage {}
+
+  /**
+   * A choice that a player is asked.
+   *
+   * @param id of the choice
+   * @param until the step at which the time is over; 0 for never
+   * @param of how many steps the time takes in all
+   * @param fallback the words of the answer that counts then; null for none
+   * @param waits whether play stands still until it is answered
+   * @param voted how many players have voted, of those who are asked
+   * @param voters how many players are asked
+   */
+  record Question(
+      String id,
+      String text,
+      Choice.Decides decides,
+      int until,
+      int of,
+      @Nullable String fallback,
+      boolean waits,
+      int voted,
+      int voters,
+      List<ShownAnswer> answers) {}
+
+  /**
+   * An answer to a choice.
+   *
+   * @param lacks why the player cannot give it; null if they can
+   * @param votes how many vote for it
+   * @param own whether the player votes for it
+   */
+  record ShownAnswer(String id, String text, @Nullable String lacks, int votes, boolean own) {}
+
+  /**
+   * A choice that the player was asked was decided.
+   *
+   * @param by the name of who chose; null for votes, and where the time was over
+   * @param answer the words of what was chosen; null where it stays without an answer
+   */
+  record Chose(int step, String choice, @Nullable String by, @Nullable String answer)
+      implements TrialMessage {}
 
   /** The ids of the effects that go on. */
   record Effects(List<String> effects) implements TrialMessage {}

@@ -131,6 +131,19 @@ public enum Rule {
   ONE_AFTER_ANOTHER_BY_NEARNESS(
       Severity.HINT, "One after another is asked to go by nearness, which it does not."),
   CHANCE_WITHOUT_CHOICES(Severity.WARNING, "Chance has nothing to choose from."),
+  CHOICE_WITHOUT_WORDS(Severity.WARNING, "A choice does not say what is asked."),
+  CHOICE_OF_TOO_FEW(Severity.WARNING, "A choice has fewer than two answers."),
+  CHOICE_OF_TOO_MANY(Severity.WARNING, "A choice has more answers than players are shown."),
+  CHOICE_NEVER_ASKED(Severity.HINT, "A choice is never asked."),
+  CHOICE_WITHOUT_WAY_OUT(
+      Severity.WARNING, "There may be nothing to answer to a choice, and no time ends it."),
+  FALLBACK_OF_ANOTHER_CHOICE(
+      Severity.WARNING, "A choice falls back on an answer that is not one to it."),
+  FALLBACK_WITHOUT_LIMIT(Severity.HINT, "A choice falls back on an answer, but has no time limit."),
+  ANSWERS_ALIKE(Severity.WARNING, "Two answers to a choice say the same."),
+  ANSWER_TO_NOTHING(Severity.WARNING, "An answer is to no choice."),
+  ANSWER_ASKS_WHAT_HAPPENS(
+      Severity.ERROR, "What has to hold for an answer names what happens, not what is so."),
   CONVERSATION_WITHOUT_LINES(Severity.WARNING, "A conversation has no lines."),
   CONVERSATION_NEVER_SAID(Severity.HINT, "A conversation is never said."),
   LINE_WITHOUT_WORDS(Severity.WARNING, "A line of a conversation has no words."),

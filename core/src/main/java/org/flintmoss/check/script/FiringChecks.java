@@ -100,6 +100,7 @@ final class FiringChecks {
       case Condition.Any any -> any.parts().values().stream().allMatch(it -> stays(it.condition()));
       case Condition.HeldFor held -> held.inAll() || stays(held.of());
       case Condition.Called _,
+          Condition.BeenChosen _,
           Condition.Said _,
           Condition.Fired _,
           Condition.WaveCame _,

@@ -5,6 +5,8 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.script.Answer;
+import org.flintmoss.mission.script.Choice;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.script.Objective;
@@ -162,6 +164,7 @@ final class MayHappen {
         case Action.Say say -> done.add("say " + say.conversation().id());
         case Action.SayAs say -> done.add("say " + say.conversation().id());
         case Action.OfferCall offer -> done.add("offer " + offer.call().id());
+        case Action.Ask ask -> done.add("ask " + ask.choice().id());
         case Action.StartTimer start -> done.add("start " + start.timer().id());
         case Action.StartTimerAt start -> done.add("start " + start.timer().id());
         case Action.StartWaves start -> done.add("waves " + start.wavePlan().id());
@@ -208,6 +211,8 @@ final class MayHappen {
       case Condition.Fired of -> fires.contains(of.event().id());
       case Condition.RunOut of -> runs(of.timer());
       case Condition.Called of -> called(of.call());
+      case Condition.IsAsked of -> asked(of.choice());
+      case Condition.BeenChosen of -> chosen(of.answer());
       case Condition.Runs of -> runs(of.timer());
       case Condition.TimeGone of -> runs(of.timer());
       case Condition.Said of -> done.contains("say " + of.conversation().id());
@@ -226,6 +231,9 @@ final class MayHappen {
       case Happening.LineIsSaid of -> done.contains("say " + of.conversation().id());
       case Happening.TalkEnds of -> done.contains("say " + of.conversation().id());
       case Happening.Sends of -> called(of.call());
+      case Happening.Chooses of -> chosen(of.answer());
+      case Happening.IsChosen of -> chosen(of.answer());
+      case Happening.StaysUndecided of -> asked(of.choice());
       case Happening.WaveComes of -> comes(of.wave());
       case Happening.WaveFalls of -> comes(of.wave());
       case Happening.ObjectiveBecomes of ->
@@ -268,6 +276,19 @@ final class MayHappen {
 
   private boolean called(Ref call) {
     return mission.calls().get(call.id()).offered() || done.contains("offer " + call.id());
+  }
+
+  /** Whether a choice is ever put to players. */
+  boolean asked(Ref choice) {
+    return everything || done.contains("ask " + choice.id());
+  }
+
+  private boolean chosen(Ref answer) {
+    Answer of = mission.answers().get(answer.id());
+    boolean given = Condition.isEmpty(of.when()) || may(of.when());
+    boolean fallback =
+        mission.find(of.choice()) instanceof Choice choice && choice.fallback().equals(answer);
+    return asked(of.choice()) && (given || fallback);
   }
 
   private boolean comes(Ref wave) {

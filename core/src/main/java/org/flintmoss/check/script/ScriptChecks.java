@@ -48,6 +48,7 @@ public final class ScriptChecks {
     mission.events().forEach((id, event) -> event(id, event, firings));
     AmountChecks.look(mission, findings::add);
     facts();
+    new ChoiceChecks(mission, may, findings::add).look();
     objectives();
     endings();
     races();

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Event;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Wave;
@@ -59,7 +60,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
     WAKES,
     /** The event keeps the other from firing. */
     PUTS_TO_SLEEP,
-    /** The wave is of the plan. */
+    /** The wave is of the plan, the answer is one to the choice. */
     BRINGS,
     /** The event speaks of it or acts on it. */
     NAMES
@@ -77,6 +78,8 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
           Family.COUNTERS,
           Family.TIMERS,
           Family.CALLS,
+          Family.CHOICES,
+          Family.ANSWERS,
           Family.OBJECTIVES,
           Family.ENDINGS,
           Family.CONVERSATIONS,
@@ -120,6 +123,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
     ScriptWeb web() {
       mission.events().forEach(this::event);
       mission.waves().forEach(this::wave);
+      mission.answers().forEach(this::answer);
       mission.objectives().forEach(this::objective);
       mission.zones().forEach(this::zone);
       Map<Ref, Set<Mark>> marks = new LinkedHashMap<>();
@@ -232,6 +236,12 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
         Is is = working.work() instanceof Work.EndsOutside ? Is.SET : Is.NAMES;
         ScriptWalk.refs((Record) working.work(), (_, ref) -> add(here, ref, is));
       }
+    }
+
+    private void answer(String id, Answer answer) {
+      Ref here = new Ref(Family.ANSWERS, id);
+      add(answer.choice(), here, Is.BRINGS);
+      ScriptWalk.conditions(answer.when(), plain -> reads(plain, here));
     }
 
     private void wave(String id, Wave wave) {

@@ -26,7 +26,9 @@ import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.ground.SpawnPoint;
 import org.flintmoss.mission.ground.View;
 import org.flintmoss.mission.ground.Wall;
+import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Call;
+import org.flintmoss.mission.script.Choice;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Counter;
 import org.flintmoss.mission.script.Ending;
@@ -75,6 +77,8 @@ public record Parts(
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Counter> counters,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Timer> timers,
     @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
+    @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Choice> choices,
+    @Size(max = 120) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Answer> answers,
     @Size(max = 200)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
     @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid WavePlan> wavePlans,

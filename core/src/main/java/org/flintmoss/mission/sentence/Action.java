@@ -42,6 +42,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.HideMarker.class, name = "hideMarker"),
   @JsonSubTypes.Type(value = Action.OfferCall.class, name = "offerCall"),
   @JsonSubTypes.Type(value = Action.WithdrawCall.class, name = "withdrawCall"),
+  @JsonSubTypes.Type(value = Action.Ask.class, name = "ask"),
+  @JsonSubTypes.Type(value = Action.AskNoMore.class, name = "askNoMore"),
   @JsonSubTypes.Type(value = Action.OwnView.class, name = "ownView"),
   @JsonSubTypes.Type(value = Action.ShowView.class, name = "showView"),
   @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
@@ -167,6 +169,14 @@ public sealed interface Action {
   @Phrase(value = "no longer let {to} send {call}", group = "Words")
   record WithdrawCall(@Valid Audience to, @Valid @Names(Family.CALLS) Ref call)
       implements ForPlayers {}
+
+  /** Asks players a choice; who is being asked it already keeps their vote, and the time again. */
+  @Phrase(value = "ask {to} {choice}", group = "Words")
+  record Ask(@Valid Audience to, @Valid @Names(Family.CHOICES) Ref choice) implements ForPlayers {}
+
+  /** Nobody is asked a choice any more; what was not decided stays undecided. */
+  @Phrase(value = "no longer ask {choice}", group = "Words")
+  record AskNoMore(@Valid @Names(Family.CHOICES) Ref choice) implements Action {}
 
   /** Has players look at a view for some time; play goes on meanwhile. */
   @Phrase(value = "show {to} {view} for {time}", group = "Words")

@@ -89,6 +89,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.EffectGoesOn.class, name = "goesOn"),
   @JsonSubTypes.Type(value = Condition.Used.class, name = "used"),
   @JsonSubTypes.Type(value = Condition.Called.class, name = "called"),
+  @JsonSubTypes.Type(value = Condition.IsAsked.class, name = "isAsked"),
+  @JsonSubTypes.Type(value = Condition.BeenChosen.class, name = "beenChosen"),
   @JsonSubTypes.Type(value = Condition.Said.class, name = "said"),
   @JsonSubTypes.Type(value = Condition.WaveCame.class, name = "waveCame"),
   @JsonSubTypes.Type(value = Condition.WaveCleared.class, name = "waveCleared"),
@@ -112,6 +114,9 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.FinishesOrder.class, name = "finishesOrder"),
   @JsonSubTypes.Type(value = Happening.Uses.class, name = "uses"),
   @JsonSubTypes.Type(value = Happening.Sends.class, name = "sends"),
+  @JsonSubTypes.Type(value = Happening.Chooses.class, name = "chooses"),
+  @JsonSubTypes.Type(value = Happening.IsChosen.class, name = "isChosen"),
+  @JsonSubTypes.Type(value = Happening.StaysUndecided.class, name = "staysUndecided"),
   @JsonSubTypes.Type(value = Happening.IsHit.class, name = "isHit"),
   @JsonSubTypes.Type(value = Happening.IsHitWith.class, name = "isHitWith"),
   @JsonSubTypes.Type(value = Happening.GoesDown.class, name = "goesDown"),
@@ -209,6 +214,8 @@ public sealed interface Condition
         Condition.EffectGoesOn,
         Condition.Used,
         Condition.Called,
+        Condition.IsAsked,
+        Condition.BeenChosen,
         Condition.Said,
         Condition.WaveCame,
         Condition.WaveCleared,
@@ -609,6 +616,14 @@ public sealed interface Condition
   /** Whether a player has sent a call. */
   @Phrase(value = "{call} has been called", group = "Story")
   record Called(@Valid @Names(Family.CALLS) Ref call) implements Condition {}
+
+  /** Whether any player is being asked a choice and has not answered. */
+  @Phrase(value = "{choice} is being asked", group = "Story")
+  record IsAsked(@Valid @Names(Family.CHOICES) Ref choice) implements Condition {}
+
+  /** Whether an answer has ever been chosen. */
+  @Phrase(value = "{answer} has been chosen", group = "Story")
+  record BeenChosen(@Valid @Names(Family.ANSWERS) Ref answer) implements Condition {}
 
   /** Whether a conversation has come to its end, or was cut off. */
   @Phrase(value = "{conversation} is over", group = "Story")

@@ -109,6 +109,19 @@ public sealed interface Happening extends Condition {
   @Phrase(value = "each time {who} {sends|send} {call}", group = "What happens")
   record Sends(@Valid Selector who, @Valid @Names(Family.CALLS) Ref call) implements Happening {}
 
+  /** A player chooses an answer that decides; under votes, the first who voted for it does. */
+  @Phrase(value = "each time {who} {chooses|choose} {answer}", group = "What happens")
+  record Chooses(@Valid Selector who, @Valid @Names(Family.ANSWERS) Ref answer)
+      implements Happening {}
+
+  /** An answer is chosen, by a player or because the time is over. */
+  @Phrase(value = "each time {answer} is chosen", group = "What happens")
+  record IsChosen(@Valid @Names(Family.ANSWERS) Ref answer) implements Happening {}
+
+  /** The time of a choice is over, or nobody can answer it, and no answer counts instead. */
+  @Phrase(value = "each time {choice} stays without an answer", group = "What happens")
+  record StaysUndecided(@Valid @Names(Family.CHOICES) Ref choice) implements Happening {}
+
   /** Somebody is hit; the other is who hit them. */
   @Phrase(value = "each time {who} {is|are} hit by {whom}", group = "What happens")
   record IsHit(@Valid Selector who, @Valid Selector whom) implements Happening {}

@@ -15,6 +15,7 @@ import org.flintmoss.mission.word.Word;
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Reading.OfCounter.class, name = "counter"),
   @JsonSubTypes.Type(value = Reading.TimesUsed.class, name = "timesUsed"),
+  @JsonSubTypes.Type(value = Reading.TimesChosen.class, name = "timesChosen"),
   @JsonSubTypes.Type(value = Reading.Wholeness.class, name = "wholeness"),
   @JsonSubTypes.Type(value = Reading.WeightOn.class, name = "weightOn"),
   @JsonSubTypes.Type(value = Reading.SpreadOf.class, name = "spreadOf"),
@@ -181,6 +182,10 @@ public sealed interface Reading {
   /** How often a fixture has been used. */
   @Phrase(value = "the times that {fixture} was used", group = "Counters and events")
   record TimesUsed(@Valid @Names(Family.FIXTURES) Ref fixture) implements Reading {}
+
+  /** How often an answer has been chosen. */
+  @Phrase(value = "the times that {answer} was chosen", group = "Counters and events")
+  record TimesChosen(@Valid @Names(Family.ANSWERS) Ref answer) implements Reading {}
 
   /** How often another event has fired. */
   @Phrase(value = "the times that {event} has fired", group = "Counters and events")

@@ -85,6 +85,10 @@ public enum Family {
   TIMERS("timers", "timer", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("calls")
   CALLS("calls", "call", Trait.SCRIPT),
+  @JsonProperty("choices")
+  CHOICES("choices", "choice", Trait.SCRIPT),
+  @JsonProperty("answers")
+  ANSWERS("answers", "answer", Trait.SCRIPT),
   @JsonProperty("speakers")
   SPEAKERS("speakers", "speaker", Trait.CATALOGUE, Trait.SCRIPT),
   @JsonProperty("conversations")

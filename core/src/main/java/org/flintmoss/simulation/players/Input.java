@@ -23,11 +23,20 @@ import org.flintmoss.mission.word.Id;
   @JsonSubTypes.Type(value = Input.SetDown.class, name = "setDown"),
   @JsonSubTypes.Type(value = Input.Consume.class, name = "consume"),
   @JsonSubTypes.Type(value = Input.Call.class, name = "call"),
+  @JsonSubTypes.Type(value = Input.Answer.class, name = "answer"),
   @JsonSubTypes.Type(value = Input.Companions.class, name = "companions"),
   @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
   @JsonSubTypes.Type(value = Input.Leave.class, name = "leave")
 })
 public sealed interface Input {
+  /** Whether it is taken while play stands still for a choice: what is let go is let go. */
+  default boolean whilePlayWaits() {
+    return switch (this) {
+      case Steer _, Aim _, Attack _, Answer _, Join _, Leave _ -> true;
+      case Go _, Use _, Over _, TakeUp _, SetDown _, Consume _, Call _, Companions _ -> false;
+    };
+  }
+
   /** Walks in a direction until told otherwise; east and north, at most 1 long; 0, 0 stands. */
   record Steer(
       @DecimalMin("-1") @DecimalMax("1") double east,
@@ -63,6 +72,9 @@ public sealed interface Input {
 
   /** Sends a call of the mission, by its id. */
   record Call(@Pattern(regexp = Id.PATTERN) String call) implements Input {}
+
+  /** Gives an answer to the choice that is asked, by the id of the answer. */
+  record Answer(@Pattern(regexp = Id.PATTERN) String answer) implements Input {}
 
   /** Tells companions what to do. */
   record Companions(Tell tell) implements Input {}

@@ -17,6 +17,9 @@ public abstract class PlayerContext extends ArrivalContext {
   /** What players call. */
   public final Calls calls;
 
+  /** What players are asked. */
+  public final Choices choices;
+
   /** What players do. */
   public final PlayerInput playerInput;
 
@@ -27,6 +30,7 @@ public abstract class PlayerContext extends ArrivalContext {
     screens = new Screens(this);
     courses = new Courses(this);
     calls = new Calls(this);
+    choices = new Choices(this);
     playerInput = new PlayerInput(this);
   }
 }

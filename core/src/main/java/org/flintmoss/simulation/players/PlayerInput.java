@@ -50,6 +50,10 @@ public final class PlayerInput {
         int number = context.plan.actors().index(new Ref(Family.CALLS, call.call()));
         context.calls.send(number, command.seat(), unit);
       }
+      case Input.Answer answer -> {
+        int number = context.plan.actors().index(new Ref(Family.ANSWERS, answer.answer()));
+        context.choices.answer(number, command.seat());
+      }
       case Input.Companions companions ->
           this.companions.tell(unit, companions.tell(), context.now());
       case Input.Join _ -> {}

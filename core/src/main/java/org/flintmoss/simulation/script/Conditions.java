@@ -1,6 +1,7 @@
 package org.flintmoss.simulation.script;
 
 import java.util.function.IntConsumer;
+import org.flintmoss.script.Crowd;
 import org.flintmoss.script.Node;
 import org.flintmoss.script.Script;
 import org.flintmoss.simulation.plan.Chance;
@@ -13,6 +14,8 @@ import org.flintmoss.simulation.state.State;
 final class Conditions {
   /** Through nothing that happens. */
   static final int NOTHING = -1;
+
+  private static final int NOBODY = -1;
 
   private final ScriptContext context;
   private final State state;
@@ -30,6 +33,9 @@ final class Conditions {
 
   /** The run of which a condition is looked at. */
   private int about;
+
+  /** The unit of the player of whom an answer is asked; -1 where it is about a run. */
+  private int asked = NOBODY;
 
   /** Whether facts are read anew: what has changed in this round counts for branches at once. */
   private boolean fresh;
@@ -125,6 +131,27 @@ final class Conditions {
     return holds;
   }
 
+  /**
+   * Whether what has to hold for an answer does, as facts are at this moment.
+   *
+   * @param asked the unit of the player who is asked
+   * @param times how often the choice was asked, for its luck
+   */
+  boolean given(Node condition, int asked, int times, int now) {
+    this.asked = asked;
+    boolean holds = branches(condition, NOTHING, times, now);
+    this.asked = NOBODY;
+    return holds;
+  }
+
+  /** Whom a crowd that is known only at the moment stands for: who is asked, or a run's. */
+  private int meant(Crowd who) {
+    if (asked == NOBODY) {
+      return acts.meant(who, about);
+    }
+    return who.stands() == Crowd.CAUSER ? asked : NOBODY;
+  }
+
   /** Every part is looked at each time, so that durations in it are kept. */
   private boolean truth(Node node, int now) {
     return switch (node) {
@@ -147,7 +174,7 @@ final class Conditions {
       case Node.HeldFor held -> heldFor(held, now);
       case Node.Luck luck ->
           Chance.roll(context.seed, rolls, Chance.of(luck.who()), ordinal) < luck.share();
-      case Node.AtMoment asked -> facts.holds(asked.fact(), acts.meant(asked.fact().who(), about));
+      case Node.AtMoment at -> facts.holds(at.fact(), meant(at.fact().who()));
       case Node.Happens happens -> happens.trigger() == through;
       case Node.Never _ -> false;
     };

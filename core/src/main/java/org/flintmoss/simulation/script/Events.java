@@ -50,6 +50,7 @@ public final class Events {
   final Conditions conditions;
   private final Firings firings;
   private final Acts acts;
+  private final Givable givable;
   private final boolean[] dirty;
   private final int[] dirtyList;
   private int dirtyCount;
@@ -106,6 +107,7 @@ public final class Events {
     acts = new Acts(context, this, runs);
     conditions = new Conditions(context, acts);
     firings = new Firings(context, conditions, acts);
+    givable = new Givable(context, conditions);
     dirty = new boolean[script.facts().size()];
     dirtyList = new int[dirty.length];
     woken = new boolean[programs.length];
@@ -234,6 +236,7 @@ public final class Events {
         fireAll(now);
       }
     } while (++turns <= TURNS && letZonesAct());
+    givable.look(now);
   }
 
   /** Zones that act only while something holds; answers whether any began or ceased to act. */

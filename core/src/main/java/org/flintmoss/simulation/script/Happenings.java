@@ -127,6 +127,8 @@ final class Happenings {
         tell(Trigger.Of.TAKES_FROM, handle.fixture(), handle.gives(), subject, -1, entry);
       }
       case CALLED -> tell(Trigger.Of.SENDS, detail, -1, subject, -1, entry);
+      case CHOSEN -> tell(Trigger.Of.CHOOSES, detail, -1, subject, -1, entry);
+      case UNDECIDED -> tell(Trigger.Of.STAYS_UNDECIDED, subject, -1, detail, -1, entry);
       case FINISHED -> {
         tell(Trigger.Of.FINISHES_ORDER, -1, -1, subject, -1, entry);
         tell(Trigger.Of.REACHES_END, detail, -1, subject, -1, entry);

@@ -309,6 +309,16 @@ public enum Measures implements Measure {
       ofMission((context, call) -> context.calls.sent(call))
           .wokenBy(Wake.CALL)
           .in(Condition.Called.class)),
+  /** 1 while anybody is being asked the choice. */
+  ASKED(
+      ofMission((context, choice) -> context.choices.asked(choice) == 0 ? 0 : 1)
+          .wokenBy(Wake.CHOICE)
+          .in(Condition.IsAsked.class)),
+  /** How often the answer was chosen. */
+  CHOSEN(
+      ofMission((context, answer) -> context.choices.chosen(answer))
+          .wokenBy(Wake.ANSWER)
+          .in(Condition.BeenChosen.class, Reading.TimesChosen.class)),
   /** The ordinal of the gate's state. */
   GATE(
       ofMission((context, gate) -> context.standings.gate(gate))

@@ -60,6 +60,14 @@ final class StoryDeeds {
         Action.WithdrawCall.class,
         (it, doing) -> offer(it.call(), false, doing.seats(it.to()), doing));
     Deeds.on(
+        Action.Ask.class,
+        (it, doing) ->
+            doing.context.choices.ask(
+                doing.number(it.choice()), doing.seats(it.to()), doing.cause));
+    Deeds.on(
+        Action.AskNoMore.class,
+        (it, doing) -> doing.context.choices.withdraw(doing.number(it.choice()), doing.cause));
+    Deeds.on(
         Action.ShowView.class,
         (it, doing) -> {
           int steps = Script.steps(doing.at(it.time()));

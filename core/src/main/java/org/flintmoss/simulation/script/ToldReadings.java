@@ -1,8 +1,10 @@
 package org.flintmoss.simulation.script;
 
+import java.util.Arrays;
 import java.util.List;
 import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.script.Quantity;
+import org.flintmoss.simulation.players.Choices;
 import org.flintmoss.simulation.players.Courses;
 import org.jspecify.annotations.Nullable;
 
@@ -117,6 +119,55 @@ public final class ToldReadings {
   /** Whether a seat can send a call now. */
   public boolean canSend(int call, int seat) {
     return context.calls.ready(call, seat);
+  }
+
+  /**
+   * What a seat is asked.
+   *
+   * @param choice its number
+   * @param until the step of the run at which the time is over; 0 for never
+   * @param answers in their order
+   * @param voted how many of those who are asked have voted
+   * @param voters how many players are asked
+   */
+  public record Asked(int choice, int until, List<Answerable> answers, int voted, int voters) {}
+
+  /**
+   * An answer that a seat is shown.
+   *
+   * @param answer its number
+   * @param able whether the seat can give it
+   * @param votes how many vote for it
+   * @param own whether the seat votes for it
+   */
+  public record Answerable(int answer, boolean able, int votes, boolean own) {}
+
+  /** What a seat is asked; null for nothing. */
+  public @Nullable Asked asked(int seat) {
+    Choices choices = context.choices;
+    int choice = choices.now(seat);
+    if (choice < 0) {
+      return null;
+    }
+    List<Answerable> answers =
+        Arrays.stream(choices.answers(choice))
+            .mapToObj(
+                it ->
+                    new Answerable(
+                        it, choices.able(it, seat), choices.votes(it), choices.voted(it, seat)))
+            .toList();
+    int left = choices.left(choice);
+    return new Asked(
+        choice,
+        left == 0 ? 0 : context.clock.runStep() + left,
+        answers,
+        answers.stream().mapToInt(Answerable::votes).sum(),
+        choices.voters(choice));
+  }
+
+  /** What players are asked by a choice, by its number, with its figures as they are now. */
+  public String question(int choice) {
+    return context.figures.words(context.plan.script().questions().get(choice));
   }
 
   /** Why a seat cannot send a call now that it is offered, in a few words; null if it can. */

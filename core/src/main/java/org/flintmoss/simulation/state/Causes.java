@@ -135,6 +135,19 @@ public final class Causes {
     LAID,
     /** A player sent a call: unit, call. */
     CALLED,
+    /** Players are asked a choice: choice, through the seats that are. */
+    ASKED,
+    /** Nobody is asked a choice any more: choice. */
+    ASKED_NO_MORE,
+    /** A player voted for an answer: unit, answer. */
+    VOTED,
+    /** An answer was chosen: the unit of who chose it or -1, answer, through the seats asked. */
+    CHOSEN,
+    /**
+     * A choice stays without an answer: choice, the unit for which it does or -1, through the seats
+     * that were asked.
+     */
+    UNDECIDED,
     /** A player told companions something: unit, the ordinal of what. */
     TOLD,
     /** A blow or shot: who, at whom or -1, through the ordinal of its outcome. */

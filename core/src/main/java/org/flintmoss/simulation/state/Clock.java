@@ -27,7 +27,7 @@ public final class Clock {
   private static final int WATER_UNTIL = 10;
   private static final int LEAPT = 11;
   private static final int TALKS_WAIT = 12;
-  private static final int WENT_BACK = 13;
+  private static final int HELD_BACK = 13;
   private static final int SIZE = 14;
 
   /**
@@ -35,7 +35,7 @@ public final class Clock {
    * step at which play ends; 1 when play is over; 1 when the script was stopped; the next step of
    * each {@link Due}; entries in the log; units that are down; the step at which the water was
    * ordered elsewhere and at which it is to be there; steps that the time of day has leapt over;
-   * conversations that wait; steps by which the world has gone back.
+   * conversations that wait; steps of the run that the world went back or stood still.
    */
   private final Column.Ints numbers;
 
@@ -56,7 +56,7 @@ public final class Clock {
 
   /** The step of the run at which the world was last at a step; 0 or less stays what it is. */
   public int inRun(int step) {
-    return step > 0 ? step + numbers.at[WENT_BACK] : step;
+    return step > 0 ? step + numbers.at[HELD_BACK] : step;
   }
 
   /**
@@ -66,8 +66,13 @@ public final class Clock {
    * @param logged entries in the log
    */
   void wentBack(int run, int logged) {
-    numbers.at[WENT_BACK] = run - step();
+    numbers.at[HELD_BACK] = run - step();
     numbers.at[LOGGED] = logged;
+  }
+
+  /** The run takes a step in which the world stands still. */
+  public void hold() {
+    numbers.at[HELD_BACK]++;
   }
 
   /** Begins the next step; answers with its number. */

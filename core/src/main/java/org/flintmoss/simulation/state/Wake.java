@@ -47,6 +47,10 @@ public enum Wake {
   CONVERSATION,
   /** Call. */
   CALL,
+  /** Who is asked a choice: choice. */
+  CHOICE,
+  /** How often an answer was chosen: answer. */
+  ANSWER,
   /** Wave. */
   WAVE,
   /** Wave plan. */

@@ -274,6 +274,22 @@ class EveryActionTest {
             "{'type':'withdrawCall','call':" + ref("calls", "c") + "}",
             0,
             world -> !world.told().offered(0, 0)),
+        new Scene(
+            stage().choice("ch", "first", 0, "", false).answer("yes", "ch"),
+            "{'type':'ask','choice':" + ref("choices", "ch") + "}",
+            0,
+            world -> world.told().asked(0) != null),
+        new Scene(
+            stage()
+                .choice("ch", "first", 0, "", false)
+                .answer("yes", "ch")
+                .event(
+                    "asked",
+                    Stage.elapsed(0.5),
+                    "{'type':'ask','choice':" + ref("choices", "ch") + "}"),
+            "{'type':'askNoMore','choice':" + ref("choices", "ch") + "}",
+            0,
+            world -> world.told().asked(0) == null),
         marks("showMarker", true),
         marks("hideMarker", false),
         goes("startEffect", true),

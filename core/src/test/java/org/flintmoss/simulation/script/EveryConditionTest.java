@@ -580,11 +580,26 @@ class EveryConditionTest {
         exactly(lift(), "{'type':'deckStops','deck':" + ref("decks", "d") + "}", 50),
         new Scene(
             gate, "{'type':'gateBecomes','gate':" + ref("gates", "g") + ",'state':'open'}", 40, 41),
+        exactly(asks("yes"), "{'type':'chooses','who':" + PLAYER + ",'answer':" + yes() + "}", 60),
+        exactly(asks("yes"), "{'type':'isChosen','answer':" + yes() + "}", 60),
+        exactly(asks(""), "{'type':'staysUndecided','choice':" + ref("choices", "ch") + "}", 60),
+        exactly(asks(""), "{'type':'isAsked','choice':" + ref("choices", "ch") + "}", 40),
+        exactly(asks("yes"), "{'type':'beenChosen','answer':" + yes() + "}", 60),
         new Scene(waves(), "{'type':'waveComes','wave':" + wave + "}", 60, 63),
         new Scene(waves(), "{'type':'waveFalls','wave':" + wave + "}", 100, 103),
         new Scene(said, "{'type':'talkBegins','conversation':" + talk + "}", 40, 42),
         new Scene(said, "{'type':'lineIsSaid','conversation':" + talk + "}", 40, 42),
         new Scene(said, "{'type':'talkEnds','conversation':" + talk + "}", 59, 64));
+  }
+
+  private static String yes() {
+    return ref("answers", "yes");
+  }
+
+  /** A choice that is asked for a second, which nobody answers. */
+  private static Stage asks(String fallback) {
+    Stage stage = stage().choice("ch", "each", 1, fallback, false).answer("yes", "ch");
+    return doing(stage, "{'type':'ask','choice':" + ref("choices", "ch") + "}");
   }
 
   private static String both(String type, String who, String whom) {

@@ -88,6 +88,7 @@ class ReadingsOfPlayTest {
           Map.entry("{'type':'waterLevel'}", -3.0),
           Map.entry("{'type':'windSpeed'}", 4.0),
           Map.entry("{'type':'timesUsed','fixture':%s}".formatted(ref("fixtures", "l")), 0.0),
+          Map.entry("{'type':'timesChosen','answer':%s}".formatted(ref("answers", "yes")), 0.0),
           Map.entry("{'type':'wholeness','thing':%s}".formatted(ref("props", "jar")), 75.0),
           Map.entry("{'type':'weightOn','thing':%s}".formatted(ref("fixtures", "pl")), 40.0),
           Map.entry("{'type':'spreadOf','effect':%s}".formatted(ref("effects", "mist")), 100.0),
@@ -130,6 +131,8 @@ class ReadingsOfPlayTest {
         .lever("l", 100, 100, 0, "{'type':'nothing'}")
         .prop("jar", "clay-jar-kind", 110, 100, 0)
         .plate("pl", 66, 67, "{'type':'nothing'}")
+        .choice("ch", "first", 0, "", false)
+        .answer("yes", "ch")
         .effect("mist", "spray", 100, 100, 3, true)
         .deck("lift", 9, 0, 0, 100, 20, 104, 20, 104, 24, 100, 24)
         .stop("lift", "a1", 0, 0, 5)

@@ -1,0 +1,59 @@
+package org.flintmoss.mission.script;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import org.flintmoss.mission.sentence.Words;
+import org.flintmoss.mission.word.Family;
+import org.flintmoss.mission.word.Id;
+import org.flintmoss.mission.word.Names;
+import org.flintmoss.mission.word.Ordered;
+import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Thing;
+import org.flintmoss.mission.word.Word;
+
+/**
+ * A question that players are asked, with {@value #LEAST} to {@value #MOST} answers; see {@link
+ * Answer}.
+ *
+ * @param text what players are asked
+ * @param decides whose answer counts
+ * @param limit for how long players can answer, seconds; 0 for as long as they like
+ * @param fallback the answer that counts when that time is over; open for none
+ * @param waits whether play stands still while somebody can answer
+ */
+public record Choice(
+    @Size(min = 1, max = 60) String name,
+    @Pattern(regexp = Id.ORDER) String order,
+    @Size(max = 400) @Valid Words text,
+    Decides decides,
+    @DecimalMin("0") @DecimalMax("600") @Valid Pinned limit,
+    @Valid @Names(Family.ANSWERS) Ref fallback,
+    boolean waits)
+    implements Thing, Ordered {
+  /** The fewest answers that make a choice. */
+  public static final int LEAST = 2;
+
+  /** The most answers that players are shown. */
+  public static final int MOST = 6;
+
+  /** Whose answer counts. */
+  public enum Decides {
+    /** The first answer of anybody decides for all. */
+    @Word("the first answer decides for all")
+    @JsonProperty("first")
+    FIRST,
+    /** Everybody decides for themselves. */
+    @Word("everybody decides for themselves")
+    @JsonProperty("each")
+    EACH,
+    /** The answer that most give decides for all, once all have answered or the time is over. */
+    @Word("most votes decide for all")
+    @JsonProperty("most")
+    MOST
+  }
+}
