@@ -78,10 +78,16 @@ export function nameOf(mission: Mission, ref: Ref): string {
   if (thing) {
     const own = ref.family === "flags" || ref.family === "counters";
     const owner = own ? ownerOf(sure(mission[ref.family as "flags"], ref.id).of) : undefined;
-    return owner ? `${thing.name} (${nameOf(mission, owner)})` : thing.name;
+    if (owner) return `${thing.name} (${nameOf(mission, owner)})`;
+    return ref.family === "answers" ? quoted(thing.name) : thing.name;
   }
   const word = FAMILY_WORDS[ref.family];
   return mission.lost[ref.id]?.name ?? `choose ${/^[aeio]/.test(word) ? "an" : "a"} ${word}`;
+}
+
+/** What is said, as it stands in a sentence. */
+function quoted(words: string): string {
+  return `“${words.replaceAll("“", "‘").replaceAll("”", "’")}”`;
 }
 
 /** Whose a fact is, as a reference; nothing for the mission's own. */

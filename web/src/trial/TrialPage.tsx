@@ -242,16 +242,21 @@ function Stage(props: PlayProps) {
   );
 }
 
+/** What is told of steps may be one step behind what is told of the clock, seconds. */
+const JITTER = 0.06;
+
 /** The time of day in play, and for how long it has gone on. */
 function Clock({ game, mission }: { game: Game; mission: Mission }) {
-  const leapt = useStore(game.store, (state) => state.leapt);
   const seconds = useStore(game.store, (state) => Math.floor(state.step / STEPS));
   const { setting } = mission;
+  const pace = dayPace(setting);
+  // The clock stands still while the world does, though steps go on: whole seconds of both together.
+  const shown = useStore(game.store, (state) =>
+    Math.floor(state.leapt + (state.step / STEPS) * pace + JITTER),
+  );
   return (
     <output aria-label="Clock" className="whitespace-nowrap">
-      <b className="font-serif text-lg">
-        {clockWords(setting.startTime + leapt + seconds * dayPace(setting), true)}
-      </b>{" "}
+      <b className="font-serif text-lg">{clockWords(setting.startTime + shown, true)}</b>{" "}
       <span className="text-small text-quiet max-[45rem]:sr-only">
         {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, "0")} in
       </span>

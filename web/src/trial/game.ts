@@ -330,6 +330,9 @@ export class Game {
       case "chose":
         this.store.setState({ notes: [...this.state.notes, choseNote(message)] });
         break;
+      case "clock":
+        this.store.setState({ leapt: message.leapt, step: this.stepNow });
+        break;
       case "light":
         this.store.setState({ light: message.share });
         break;

@@ -80,6 +80,8 @@ class AccessibilityJourney extends Journey {
     Desk.button(page, "New conversation").click();
     Desk.button(page, "Add a line").click();
     assertThat(role(AriaRole.TEXTBOX, "Words of line 1")).isVisible();
+    Desk.button(page, "New choice").click();
+    assertThat(role(AriaRole.TEXTBOX, "Words of answer 2")).isVisible();
     nothingIsWrong();
     Desk.link(page, "Catalogue").click();
     assertThat(Desk.button(page, "Add a side")).isVisible();

@@ -11,6 +11,36 @@ import org.junit.jupiter.api.Test;
 /** A conversation and a branch, written by hand and met in play. */
 class TalkJourney extends Journey {
   @Test
+  void aChoiceIsMadeWithItsEventsAndAnsweredInPlay() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    role(AriaRole.TAB, "Talk").click();
+    Desk.button(page, "New choice").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Name of the choice"), "The bell");
+    Desk.fill(role(AriaRole.TEXTBOX, "What The bell asks"), "Shall we ring for help?");
+    Desk.fill(role(AriaRole.TEXTBOX, "Words of answer 1"), "Ring it.");
+    Desk.fill(role(AriaRole.TEXTBOX, "Words of answer 2"), "Leave it be.");
+    in(card("The bell"), "+ do…").first().click();
+    Locator then = card("Chosen: Ring it.");
+    choose(in(then, "Add an action"), "Add an action", "complete");
+    in(then, "Open: choose an objective").click();
+    role(AriaRole.OPTION, "Relight the lamp").click();
+    role(AriaRole.TAB, "Talk").click();
+    in(card("The bell"), "+ when…").click();
+    choose(in(card("Ask The bell"), "Add a condition"), "Add a condition", "play has lasted");
+    role(AriaRole.TAB, "Talk").click();
+    role(AriaRole.CHECKBOX, "play stands still until it is answered").click();
+    saved();
+    Desk.button(page, "Try").click();
+    Locator asked = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Choice"));
+    assertThat(asked).containsText("Shall we ring for help?");
+    assertThat(asked).containsText("Play waits.");
+    page.keyboard().press("1");
+    assertThat(asked).not().isVisible();
+    assertThat(page.getByText(Pattern.compile("Relight the lamp.*done"))).isVisible();
+  }
+
+  @Test
   void aConversationIsWrittenSaidAndRead() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();
