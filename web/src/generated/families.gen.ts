@@ -5,6 +5,7 @@ export const WORDS = {
   stances: ["stance", "stances"],
   kinds: ["kind", "kinds"],
   weapons: ["weapon", "weapons"],
+  dealings: ["dealing", "dealings"],
   starts: ["player start", "player starts"],
   units: ["unit", "units"],
   squads: ["squad", "squads"],

@@ -17,7 +17,9 @@ final class Defaults {
           Map.entry(
               "zones",
               "{'height':{'type':'any'},'rides':{'type':'stands'},'noGo':{'walkers':false,'beasts':false,'wheels':false,'boats':false,'flyers':false,'crossings':false},'does':{},'strength':100}"),
-          Map.entry("kinds", "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0},'pushes':0}"),
+          Map.entry(
+              "kinds",
+              "{'armour':{'hand':0,'shot':0,'blast':0,'fire':0},'pushes':0,'dealings':{}}"),
           Map.entry(
               "thingKinds",
               "{'material':'wood','hold':{'type':'fast'},'breaks':{'type':'never'},'uses':{}}"),
@@ -45,7 +47,8 @@ final class Defaults {
           Map.entry(
               "squads",
               "{'formation':'pairs','spacing':2.4,'places':{'type':'every'},'belongs':{'type':'alone'},'holds':'whileCalm'}"),
-          Map.entry("units", "{'kit':{'type':'kind'},'pack':{},'holds':'whileCalm'," + TOP),
+          Map.entry(
+              "units", "{'kit':{'type':'kind'},'pack':{},'dealings':{},'holds':'whileCalm'," + TOP),
           Map.entry("starts", "{'begins':{'type':'here'},'pack':{}," + TOP),
           Map.entry(
               "objectives",

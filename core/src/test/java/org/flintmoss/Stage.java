@@ -306,6 +306,24 @@ public final class Stage {
             .formatted(id, id, ref("choices", choice), when, refusal));
   }
 
+  /** Puts a dealing that takes a second, with anybody, while they are how. */
+  public Stage dealing(String id, String offered, String does) {
+    return put(
+        "/dealings/" + id,
+        "{'name':'%s','open':{'type':'all'},'toward':'anybody','offered':'%s','behind':false,'seconds':{'value':1,'levels':{},'perPlayer':0},'times':0,'counted':'all','noise':0,'needs':{'type':'nothing'},'gives':{'type':'nothing'},'does':%s,'effect':{'type':'nothing'},'tells':''}"
+            .formatted(id, offered, does));
+  }
+
+  /** Lets something be done with a unit. */
+  public Stage deals(String unit, String... dealings) {
+    for (String it : dealings) {
+      put(
+          "/units/" + unit + "/dealings/" + it,
+          "{'order':'%s','dealing':%s}".formatted(it, ref("dealings", it)));
+    }
+    return this;
+  }
+
   /** Puts a gate 2 m high that stops everything as far as it is closed. */
   public Stage gate(String id, String stands, double x, double y, double toX, double toY) {
     return put(

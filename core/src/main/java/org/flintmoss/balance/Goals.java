@@ -23,8 +23,10 @@ import org.flintmoss.script.Trigger;
 import org.flintmoss.script.ZoneWorking;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.plan.DealingTable;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.script.Measures;
+import org.flintmoss.simulation.state.Bearings;
 import org.flintmoss.terrain.Area;
 
 /**
@@ -44,10 +46,25 @@ final class Goals {
    * @param thing the number of a prop or fixture to break, from 1; 0 for none
    * @param near within how many metres one is there
    * @param course whether it is the next zone of a course
+   * @param person the number of the unit to deal with, from 1; 0 for nobody
+   * @param dealing what to do with them, by its number
    */
-  record Goal(double x, double y, int zone, int use, int thing, double near, boolean course) {
+  record Goal(
+      double x,
+      double y,
+      int zone,
+      int use,
+      int thing,
+      double near,
+      boolean course,
+      int person,
+      int dealing) {
     /** How near one has to be to what one takes up or uses, metres. */
     static final double NEAR = Fixture.REACH * 0.8;
+
+    Goal(double x, double y, int zone, int use, int thing, double near, boolean course) {
+      this(x, y, zone, use, thing, near, course, 0, 0);
+    }
 
     Goal(double x, double y, int zone, int use) {
       this(x, y, zone, use, 0, NEAR, false);
@@ -55,7 +72,7 @@ final class Goals {
 
     /** Whether it is to take something up. */
     boolean takes() {
-      return zone == -1 && use == 0 && thing == 0;
+      return zone == -1 && use == 0 && thing == 0 && person == 0;
     }
   }
 
@@ -64,6 +81,9 @@ final class Goals {
 
   /** How far beyond the bounds of a zone one goes to leave it, metres. */
   private static final double BEYOND = 3;
+
+  /** How near to somebody one comes to deal with them, beyond their edges and one's own, metres. */
+  private static final double ROOM = 0.6;
 
   private final World world;
   private final Plan plan;
@@ -311,6 +331,7 @@ final class Goals {
       }
       case PASSES_ZONE, FINISHES_LAP, FINISHES_COURSE -> nextOn(trigger.subject(), unit, goals);
       case USES, USES_WITH, TAKES_FROM -> use(trigger.subject(), unit, goals);
+      case DEALS_WITH -> deal(trigger, unit, goals);
       case TAKES_UP -> fetch(trigger.subject(), -1, goals);
       case STANDS_ANEW -> {
         Standing to = Standing.values()[trigger.state()];
@@ -321,6 +342,38 @@ final class Goals {
           make(uses.looking(unit, trigger.subject(), trigger.state()), unit, goals);
       default -> {}
     }
+  }
+
+  /**
+   * To do something with any of those who are meant, as they are now, or first to have what it
+   * needs.
+   */
+  private void deal(Trigger trigger, int unit, List<Goal> goals) {
+    int dealing = trigger.subject();
+    DealingTable.Looked of = plan.dealings().get(dealing);
+    for (int other = 0; other < plan.units(); other++) {
+      boolean isMeant =
+          trigger.whom() == null || Arrays.binarySearch(trigger.whom().members(), other) >= 0;
+      if (other != unit && isMeant && world.read().dealt(other, dealing)) {
+        if (of.needs() >= 0 && world.read().carries(unit, of.needs()) < of.needed()) {
+          fetch(of.needs(), -1, goals);
+        } else {
+          goals.add(beside(unit, other, dealing));
+        }
+      }
+    }
+  }
+
+  /** Near somebody; behind them where that is asked for. */
+  private Goal beside(int unit, int other, int dealing) {
+    Readings read = world.read();
+    double apart = plan.kind(unit).radius() + plan.kind(other).radius();
+    boolean behind = plan.dealings().get(dealing).of().behind();
+    double back = behind ? apart + ROOM : 0;
+    double x = read.x(other) - Bearings.east(read.facing(other)) * back;
+    double y = read.y(other) - Bearings.north(read.facing(other)) * back;
+    double near = behind ? ROOM : apart + ROOM;
+    return new Goal(x, y, -1, 0, 0, near, false, other + 1, dealing);
   }
 
   private static Standing asked(Fact fact) {

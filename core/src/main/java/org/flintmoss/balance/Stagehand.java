@@ -113,7 +113,7 @@ final class Stagehand implements Understudy {
     boolean close = enemy >= 0 && read.gap(unit, enemy) < CLOSE;
     if (close && share < nerve.yields()) {
       backOff(read, seat, unit, enemy, commands);
-    } else if (read.using(unit) > 0 && !close) {
+    } else if ((read.using(unit) > 0 || read.dealsWith(unit) >= 0) && !close) {
       return;
     } else if (slot > 0) {
       stand(read, seat, unit, commands);
@@ -272,8 +272,13 @@ final class Stagehand implements Understudy {
       }
       return;
     }
-    if (goal.use() > 0) {
+    if (goal.use() > 0 || goal.person() > 0) {
       stand(read, seat, unit, commands);
+    }
+    if (goal.person() > 0 && !others) {
+      claims.put(goal, new Claim(seat, read.step() + LEAVES));
+      int slot = read.slotToDeal(unit, goal.person() - 1, goal.dealing());
+      commands.add(new Command(seat, new Input.Use(slot)));
     }
     if (goal.use() > 0 && !others) {
       claims.put(goal, new Claim(seat, read.step() + LEAVES));

@@ -10,6 +10,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.bundle.BundleCopy;
+import org.flintmoss.mission.catalogue.Dealing;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.Look;
@@ -87,6 +88,7 @@ public record Mission(
     @Size(max = 256) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Stance> stances,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Kind> kinds,
     @Size(max = 500) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Weapon> weapons,
+    @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Dealing> dealings,
     @Size(max = Terms.MOST_PLAYERS)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid PlayerStart> starts,
     @Size(max = 5000) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Unit> units,
@@ -157,6 +159,7 @@ public record Mission(
       case STANCES -> stances;
       case KINDS -> kinds;
       case WEAPONS -> weapons;
+      case DEALINGS -> dealings;
       case STARTS -> starts;
       case UNITS -> units;
       case SQUADS -> squads;

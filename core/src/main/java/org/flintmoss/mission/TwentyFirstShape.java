@@ -55,6 +55,8 @@ final class TwentyFirstShape {
   private void upgrade() {
     Migrations.each(document, "kinds", TwentyFirstShape::strength);
     Migrations.each(document, "kinds", TwentyFirstShape::mass);
+    Migrations.each(document, "kinds", kind -> kind.putObject("dealings"));
+    document.putObject("dealings");
     Migrations.each(document, "thingKinds", TwentyFirstShape::kind);
     Migrations.things(document, this::things);
     rename(document);
@@ -109,6 +111,7 @@ final class TwentyFirstShape {
           });
     }
     Migrations.each(of, "fixtures", TwentyFirstShape::uses);
+    Migrations.each(of, "units", unit -> unit.putObject("dealings"));
     Migrations.each(of, "calls", TwentyFirstShape::call);
     of.putObject("choices");
     of.putObject("answers");

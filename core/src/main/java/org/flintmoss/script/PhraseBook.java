@@ -19,6 +19,7 @@ import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.flintmoss.mission.catalogue.Breaks;
+import org.flintmoss.mission.catalogue.Dealing;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Effect;
@@ -81,6 +82,7 @@ public record PhraseBook(
     List<Entry> spreads,
     List<Entry> cracks,
     List<Entry> leaves,
+    List<Entry> deals,
     List<Entry> itemUses,
     List<Entry> caps,
     List<Entry> comes,
@@ -159,6 +161,7 @@ public record PhraseBook(
         entries(Effect.Spreading.class),
         entries(Breaks.Cracks.class),
         entries(Breaks.Leaves.class),
+        entries(Dealing.Does.class),
         entries(ItemKind.Use.class),
         entries(WavePlan.Cap.class),
         entries(Wave.Comes.class),

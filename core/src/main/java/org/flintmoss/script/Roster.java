@@ -217,6 +217,7 @@ public final class Roster {
                 new Unit.AsKind(),
                 new TreeMap<>(),
                 belongs,
+                new TreeMap<>(),
                 new Order.AsSquad(),
                 Firmness.WHILE_CALM));
       }

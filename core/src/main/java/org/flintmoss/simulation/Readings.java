@@ -16,8 +16,9 @@ import org.flintmoss.mission.word.Standing;
 import org.flintmoss.navigation.map.Link;
 import org.flintmoss.script.PlaceFinder;
 import org.flintmoss.script.Spot;
-import org.flintmoss.simulation.carriage.Interactions;
+import org.flintmoss.simulation.carriage.Slots;
 import org.flintmoss.simulation.health.Wounds;
+import org.flintmoss.simulation.plan.DealingTable;
 import org.flintmoss.simulation.plan.EffectTable;
 import org.flintmoss.simulation.plan.FixtureUse;
 import org.flintmoss.simulation.plan.Plan;
@@ -205,44 +206,57 @@ public final class Readings {
 
   /** The slot of a use among those that a unit can begin from where it stands; 0 for none. */
   public int slot(int unit, int handle) {
-    return context.interactions.slot(unit, handle);
+    return context.slots.use(unit, handle);
   }
 
-  /**
-   * What a unit can begin from where it stands, by slot: to help up a friend who is down, which
-   * goes before the first use, the uses of the nearest fixture in reach, and to lift a loose thing;
-   * who has hold of one can only set it down.
-   */
+  /** The slot of dealing with a person; 0 where the unit is not offered to. */
+  public int slotToDeal(int unit, int other, int dealing) {
+    return context.slots.deal(unit, other, dealing);
+  }
+
+  /** With whom a unit deals; -1 for nobody. */
+  public int dealsWith(int unit) {
+    return context.dealings.with(unit);
+  }
+
+  /** Whether something can be done with a unit as it is now, by whomever stands right for it. */
+  public boolean dealt(int unit, int dealing) {
+    return context.dealings.can(unit, dealing);
+  }
+
+  /** What a unit can begin from where it stands, by slot; see {@link Slots}. */
   public List<Offer> offers(int unit) {
-    if (!context.vitals.up(unit)) {
-      return List.of();
-    }
-    if (context.holding.held(unit) >= 0) {
-      String verb = context.holding.carries(unit) ? "Set down" : "Let go, for it takes two";
-      return List.of(hold(1, verb, context.holding.held(unit)));
-    }
     List<Offer> offers = new ArrayList<>();
-    Interactions interactions = context.interactions;
-    int friend = context.wounds.inReach(unit);
-    if (friend >= 0) {
-      offers.add(help(friend));
-    }
-    for (int slot = friend >= 0 ? 2 : 1; slot <= Interactions.MOST; slot++) {
-      int handle = interactions.inReach(unit, slot);
-      if (handle >= 0) {
-        offers.add(use(slot, handle, interactions.has(unit, handle)));
-      }
-    }
-    int slot = context.holding.slot(unit);
-    if (slot > 0) {
-      offers.add(hold(slot, "Lift", context.holding.inReach(unit)));
+    List<Slots.Slot> slots = context.slots.of(unit);
+    for (int i = 0; i < Math.min(Slots.KEYS, slots.size()); i++) {
+      offers.add(offer(unit, i + 1, slots.get(i)));
     }
     return offers;
   }
 
-  private Offer hold(int slot, String verb, int movable) {
-    String name = context.plan.things().get(context.plan.movables().thing(movable)).name();
-    return new Offer(slot, verb, name, 0, false, null);
+  private Offer offer(int unit, int slot, Slots.Slot it) {
+    return switch (it.of()) {
+      case SET_DOWN -> {
+        boolean carries = context.holding.carries(unit);
+        yield hold(slot, carries ? "Set down" : "Let go, for it takes two", it.what());
+      }
+      case PUT_DOWN -> new Offer(slot, "Set down", name(it.what()), 0, false, null);
+      case HELP -> help(it.what());
+      case USE -> use(slot, it.what(), context.slots.can(unit, it));
+      case DEAL -> deal(slot, it.whom(), it.what(), context.slots.can(unit, it));
+      case LIFT -> hold(slot, "Lift", it.what());
+    };
+  }
+
+  private String name(int unit) {
+    return context.plan.name(unit);
+  }
+
+  private Offer deal(int slot, int other, int dealing, boolean can) {
+    DealingTable.Looked of = context.plan.dealings().get(dealing);
+    String lacks = can ? null : lacks(of.needs(), of.needed());
+    double seconds = of.of().seconds().at(context.plan.terms());
+    return new Offer(slot, of.of().name(), name(other), seconds, false, lacks);
   }
 
   /** The crossing ahead of a unit that it can use from where it stands; null for none. */
@@ -255,9 +269,18 @@ public final class Readings {
     if (context.wounds.helps(unit) > 0) {
       return help(context.wounds.helps(unit) - 1);
     }
+    int other = context.dealings.with(unit);
+    if (other >= 0) {
+      return deal(1, other, context.dealings.dealing(unit), true);
+    }
     return context.interactions.using(unit) > 0
         ? use(1, context.interactions.using(unit) - 1, true)
         : null;
+  }
+
+  private Offer hold(int slot, String verb, int movable) {
+    String name = context.plan.things().get(context.plan.movables().thing(movable)).name();
+    return new Offer(slot, verb, name, 0, false, null);
   }
 
   private Offer help(int friend) {
@@ -266,7 +289,7 @@ public final class Readings {
 
   private Offer use(int slot, int handle, boolean can) {
     FixtureUse of = context.plan.handles()[handle];
-    String lacks = can ? null : lacks(of);
+    String lacks = can ? null : lacks(of.needs(), of.needed());
     return new Offer(
         slot,
         of.use().verb(),
@@ -276,13 +299,13 @@ public final class Readings {
         lacks);
   }
 
-  private String lacks(FixtureUse of) {
-    if (of.needs() == -1) {
+  private String lacks(int needs, int needed) {
+    if (needs == -1) {
       return "hands";
     }
     List<ItemKind> kinds = List.copyOf(context.plan.mission().itemKinds().values());
-    String name = of.needs() < 0 ? "something that is gone" : kinds.get(of.needs()).name();
-    return of.needed() == 1 ? name : of.needed() + " × " + name;
+    String name = needs < 0 ? "something that is gone" : kinds.get(needs).name();
+    return needed == 1 ? name : needed + " × " + name;
   }
 
   /**

@@ -56,6 +56,7 @@ public final class World {
     int now = context.clock.advance();
     inputs(commands);
     context.interactions.work(now);
+    context.dealings.work(now);
     watch.passed(PhaseWatch.Phase.INPUTS);
     context.waters.rise();
     context.effects.goOn(now);

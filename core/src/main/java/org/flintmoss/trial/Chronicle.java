@@ -123,6 +123,13 @@ public final class Chronicle {
             ? unit(subject) + " used " + plan.used(detail)
             : plan.used(detail) + ": " + use.verb() + by(subject);
       }
+      case DEALT ->
+          "%s: %s (%s)"
+              .formatted(unit(subject), name(Family.DEALINGS, entry.through()), unit(detail));
+      case BOUND -> unit(subject) + " is bound" + by(detail);
+      case FREED -> unit(subject) + " is freed" + by(detail);
+      case CARRIES -> unit(subject) + " carries " + unit(detail);
+      case PUT_DOWN -> unit(subject) + " sets " + unit(detail) + " down";
       case TOOK -> unit(subject) + " took up " + name(Family.ITEM_KINDS, detail);
       case SET_DOWN -> unit(subject) + " set down " + name(Family.ITEM_KINDS, detail);
       case LIFTED ->

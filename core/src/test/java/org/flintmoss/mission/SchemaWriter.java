@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.catalogue.Breaks;
+import org.flintmoss.mission.catalogue.Dealing;
 import org.flintmoss.mission.catalogue.Hold;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Stroke;
@@ -66,6 +67,7 @@ public final class SchemaWriter {
           Hold.class,
           Breaks.Cracks.class,
           Breaks.Leaves.class,
+          Dealing.Does.class,
           Bundle.Value.class,
           Condition.class,
           Event.Again.class,

@@ -36,6 +36,7 @@ import org.flintmoss.mission.word.Thing;
  * @param pushes the heaviest loose thing that it just cannot push any more, kilograms; 0 for
  *     nothing
  * @param weapons what it carries, in the order in which it reaches for them
+ * @param dealings what can be done with it
  */
 public record Kind(
     @Size(min = 1, max = 60) String name,
@@ -57,7 +58,9 @@ public record Kind(
     @DecimalMin("0.1") @DecimalMax("1000000") double mass,
     @DecimalMin("0") @DecimalMax("10000") double load,
     @DecimalMin("0") @DecimalMax("1000000") double pushes,
-    @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons)
+    @Size(max = 8) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Carried> weapons,
+    @Size(max = Dealing.MOST)
+        SortedMap<@Pattern(regexp = Id.PATTERN) String, Dealing.@Valid Had> dealings)
     implements Thing {
   /** The drawing inside the stone. */
   public enum Glyph {

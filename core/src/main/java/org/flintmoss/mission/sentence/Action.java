@@ -65,6 +65,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.BringWorldBack.class, name = "bringWorldBack"),
   @JsonSubTypes.Type(value = Action.TakeOut.class, name = "takeOut"),
   @JsonSubTypes.Type(value = Action.HelpUp.class, name = "helpUp"),
+  @JsonSubTypes.Type(value = Action.Bind.class, name = "bind"),
+  @JsonSubTypes.Type(value = Action.Free.class, name = "free"),
   @JsonSubTypes.Type(value = Action.SetAlertness.class, name = "setAlertness"),
   @JsonSubTypes.Type(value = Action.KeepAlert.class, name = "keepAlert"),
   @JsonSubTypes.Type(value = Action.KeepAlertFor.class, name = "keepAlertFor"),
@@ -284,6 +286,14 @@ public sealed interface Action {
   /** Helps up who is down, with two fifths of their health. */
   @Phrase(value = "help {who} up", group = "Units")
   record HelpUp(@Valid Selector who) implements Action {}
+
+  /** Binds who is up: they can do nothing until they are freed. */
+  @Phrase(value = "bind {who}", group = "Units")
+  record Bind(@Valid Selector who) implements Action {}
+
+  /** Frees who is bound. */
+  @Phrase(value = "free {who}", group = "Units")
+  record Free(@Valid Selector who) implements Action {}
 
   /** Makes those who act on their own as alert as said; who is made unaware forgets. */
   @Phrase(value = "make {who} {alertness}", group = "Units")

@@ -47,6 +47,8 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Condition.BeenSeen.class, name = "beenSeen"),
   @JsonSubTypes.Type(value = Condition.HasKilled.class, name = "hasKilled"),
   @JsonSubTypes.Type(value = Condition.Seen.class, name = "seen"),
+  @JsonSubTypes.Type(value = Condition.IsBound.class, name = "isBound"),
+  @JsonSubTypes.Type(value = Condition.IsCarried.class, name = "isCarried"),
   @JsonSubTypes.Type(value = Condition.Alert.class, name = "alert"),
   @JsonSubTypes.Type(value = Condition.Sees.class, name = "sees"),
   @JsonSubTypes.Type(value = Condition.Moves.class, name = "moves"),
@@ -113,6 +115,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.ReachesEnd.class, name = "reachesEnd"),
   @JsonSubTypes.Type(value = Happening.FinishesOrder.class, name = "finishesOrder"),
   @JsonSubTypes.Type(value = Happening.Uses.class, name = "uses"),
+  @JsonSubTypes.Type(value = Happening.DealsWith.class, name = "dealsWith"),
   @JsonSubTypes.Type(value = Happening.Sends.class, name = "sends"),
   @JsonSubTypes.Type(value = Happening.Chooses.class, name = "chooses"),
   @JsonSubTypes.Type(value = Happening.IsChosen.class, name = "isChosen"),
@@ -172,6 +175,8 @@ public sealed interface Condition
         Condition.Seen,
         Condition.BeenSeen,
         Condition.HasKilled,
+        Condition.IsBound,
+        Condition.IsCarried,
         Condition.Alert,
         Condition.Sees,
         Condition.Moves,
@@ -337,6 +342,14 @@ public sealed interface Condition
       @Measured(value = "", fresh = 1) @Valid Amount count,
       @Valid Selector.Whom whom)
       implements Condition {}
+
+  /** Whether somebody is bound, so that they can do nothing. */
+  @Phrase(value = "{who} {is|are} bound", group = "Units")
+  record IsBound(@Valid Selector who) implements Condition {}
+
+  /** Whether somebody is carried by another. */
+  @Phrase(value = "{who} {is|are} carried by somebody", group = "Units")
+  record IsCarried(@Valid Selector who) implements Condition {}
 
   /** How alert somebody is. */
   @Phrase(value = "{who} {is|are} {alertness}", group = "Units")

@@ -105,6 +105,12 @@ public sealed interface Happening extends Condition {
       @Valid @Names(Family.FIXTURES) Ref fixture)
       implements Happening {}
 
+  /** Somebody has done something with a person; the other is that person. */
+  @Phrase(value = "each time {who} {does|do} {dealing} to {whom}", group = "What happens")
+  record DealsWith(
+      @Valid Selector who, @Valid @Names(Family.DEALINGS) Ref dealing, @Valid Selector whom)
+      implements Happening {}
+
   /** A player sends a call. */
   @Phrase(value = "each time {who} {sends|send} {call}", group = "What happens")
   record Sends(@Valid Selector who, @Valid @Names(Family.CALLS) Ref call) implements Happening {}

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.SortedMap;
+import org.flintmoss.mission.catalogue.Dealing;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.sentence.Order;
 import org.flintmoss.mission.word.Family;
@@ -25,6 +26,7 @@ import org.flintmoss.mission.word.Ref;
  * @param inPlay whether it is there from the start; otherwise an event brings it in
  * @param kit the weapons that it carries
  * @param pack the items that it carries at the start
+ * @param dealings what can be done with it besides what can be with its kind
  * @param belongs whose orders it shares
  * @param holds how firmly it holds to an order of its own; one of a squad also holds as its squad
  *     does
@@ -40,6 +42,8 @@ public record Unit(
     @Valid Kit kit,
     @Size(max = Packed.MOST) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Packed> pack,
     @Valid Belongs belongs,
+    @Size(max = Dealing.MOST)
+        SortedMap<@Pattern(regexp = Id.PATTERN) String, Dealing.@Valid Had> dealings,
     @Valid Order order,
     Firmness holds)
     implements StandingActor {

@@ -17,6 +17,8 @@ public enum Family {
   KINDS("kinds", "kind", Trait.CATALOGUE, Trait.TOLD_APART, Trait.CARDS),
   @JsonProperty("weapons")
   WEAPONS("weapons", "weapon", Trait.CATALOGUE, Trait.CARDS),
+  @JsonProperty("dealings")
+  DEALINGS("dealings", "dealing", Trait.CATALOGUE, Trait.TOLD_APART, Trait.CARDS),
   @JsonProperty("starts")
   STARTS("starts", "player start", Trait.TOLD_APART),
   @JsonProperty("units")

@@ -8,6 +8,15 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who uses what. */
   public final Interactions interactions;
 
+  /** Who deals with whom. */
+  public final Dealings dealings;
+
+  /** Who carries whom, and who is bound. */
+  public final Carrying carrying;
+
+  /** What each can begin. */
+  public final Slots slots;
+
   /** What weighs on fixtures. */
   public final Plates plates;
 
@@ -30,6 +39,9 @@ public abstract class CarriageContext extends PerceptionContext {
   public CarriageContext(Plan plan, long seed) {
     super(plan, seed);
     interactions = new Interactions(this);
+    dealings = new Dealings(this);
+    carrying = new Carrying(this);
+    slots = new Slots(this);
     holding = new Holding(this);
     breakables = new Breakables(this);
     packs = new Packs(this);

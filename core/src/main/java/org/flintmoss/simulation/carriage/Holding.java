@@ -195,36 +195,6 @@ public final class Holding {
     return context.stances.attitude(unit, other) == Stance.Attitude.FRIENDLY;
   }
 
-  /**
-   * The place among what a unit is offered of taking hold of a thing: behind a friend who is down
-   * and what can be used; 0 where there is no place or nothing in reach.
-   */
-  public int slot(int unit) {
-    if (inReach(unit) < 0) {
-      return 0;
-    }
-    int slot = context.wounds.inReach(unit) >= 0 ? 2 : 1;
-    while (slot <= Interactions.MOST && context.interactions.inReach(unit, slot) >= 0) {
-      slot++;
-    }
-    return slot <= Interactions.MOST ? slot : 0;
-  }
-
-  /** Takes hold of what is meant by a slot, or sets it down; answers whether it was meant. */
-  boolean begin(int unit, int slot) {
-    if (held(unit) >= 0) {
-      if (slot == 1) {
-        setDown(unit);
-      }
-      return slot > 0;
-    }
-    boolean meant = slot > 0 && slot == slot(unit);
-    if (meant) {
-      take(unit, inReach(unit));
-    }
-    return meant;
-  }
-
   /** Takes hold of a thing in reach, with whom has hold of it. */
   public void take(int unit, int movable) {
     int hand = holder(movable, 0) < 0 ? 0 : 1;

@@ -1,5 +1,6 @@
 package org.flintmoss.simulation.carriage;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.flintmoss.mission.catalogue.Use;
 import org.flintmoss.mission.ground.Fixture;
@@ -19,9 +20,6 @@ import org.flintmoss.terrain.Segments;
 
 /** The use of fixtures: it takes its time, and ends when the user walks off. */
 public final class Interactions {
-  /** The most that are offered at once. */
-  public static final int MOST = 4;
-
   private final CarriageContext context;
   private final Plan plan;
   private final State state;
@@ -93,32 +91,16 @@ public final class Interactions {
     }
   }
 
-  /**
-   * Begins to help up a friend who is down, or the use of a slot, from 1, of the nearest fixture in
-   * reach, or takes hold of a loose thing; 0 leaves off. Who has hold of one can only set it down.
-   */
-  public void begin(int unit, int slot, int now) {
-    if (context.holding.begin(unit, slot)) {
-      wounds.leaveOff(unit);
-      using.at[unit] = 0;
-      return;
-    }
-    int friend = slot == 1 ? wounds.inReach(unit) : -1;
-    wounds.leaveOff(unit);
-    if (walks(unit) && (friend >= 0 || (slot > 0 && offered(unit, slot) >= 0))) {
-      context.log(Causes.Kind.MUST_STAND, unit, -1, -1);
-    }
-    if (friend >= 0) {
-      using.at[unit] = 0;
-      wounds.begin(unit, friend, now);
-      return;
-    }
-    int handle = slot == 0 ? -1 : offered(unit, slot);
+  /** A unit leaves off what it uses. */
+  public void leaveOff(int unit) {
+    using.at[unit] = 0;
+  }
+
+  /** A unit begins a use that it is offered. */
+  void begin(int unit, int handle, int now) {
     using.at[unit] = handle + 1;
     inPassing.at[unit] = 0;
-    if (handle >= 0) {
-      usingUntil.at[unit] = now + plan.handles()[handle].steps();
-    }
+    usingUntil.at[unit] = now + plan.handles()[handle].steps();
   }
 
   /**
@@ -157,40 +139,20 @@ public final class Interactions {
     return item == -1 || (item >= 0 && context.packs.count(unit, item) >= count);
   }
 
-  /** The number of a use that a unit could begin; -1 for none. */
-  int offered(int unit, int slot) {
-    int use = inReach(unit, slot);
-    return use >= 0 && has(unit, use) ? use : -1;
-  }
-
   /**
-   * Which of the uses that are offered to a unit at the nearest fixture in reach that offers any,
-   * whether or not the unit has what it needs; -1 for none.
-   *
-   * @param slot its place among them, from 1
+   * The uses that are offered to a unit at the nearest fixture in reach that offers any, whether or
+   * not the unit has what they need.
    */
-  public int inReach(int unit, int slot) {
-    FixtureUse[] handles = plan.handles();
+  List<Integer> inReach(int unit) {
     int owner = nearest(unit);
-    int left = slot;
+    FixtureUse[] handles = plan.handles();
+    List<Integer> found = new ArrayList<>();
     for (int handle = 0; owner >= 0 && handle < handles.length; handle++) {
-      boolean its = handles[handle].owner() == owner && offers(unit, handle);
-      left -= its ? 1 : 0;
-      if (its && left == 0) {
-        return handle;
+      if (handles[handle].owner() == owner && offers(unit, handle)) {
+        found.add(handle);
       }
     }
-    return -1;
-  }
-
-  /** The place of a use among those that {@link #inReach} counts; 0 for none of them. */
-  public int slot(int unit, int handle) {
-    for (int slot = 1; slot <= Use.MOST; slot++) {
-      if (inReach(unit, slot) == handle) {
-        return slot;
-      }
-    }
-    return 0;
+    return found;
   }
 
   private int nearest(int unit) {
@@ -318,7 +280,7 @@ public final class Interactions {
   }
 
   private boolean goesItsWay(int unit) {
-    return context.vitals.up(unit)
+    return context.vitals.able(unit)
         && context.ways.ahead(unit)
         && !context.controls.steered(unit)
         && !context.transits.on(unit);
@@ -341,13 +303,13 @@ public final class Interactions {
     }
   }
 
-  private boolean walks(int unit) {
+  boolean walks(int unit) {
     return context.controls.steered(unit) || context.ways.ahead(unit);
   }
 
   private void work(int unit, int handle, int now) {
     boolean leaves = inPassing.at[unit] == 1 ? !goesItsWay(unit) : walks(unit);
-    if (!context.vitals.up(unit) || leaves || !offers(unit, handle) || !has(unit, handle)) {
+    if (!context.vitals.able(unit) || leaves || !offers(unit, handle) || !has(unit, handle)) {
       using.at[unit] = 0;
     } else if (now >= usingUntil.at[unit]) {
       using.at[unit] = 0;

@@ -261,7 +261,7 @@ public final class Packs {
 
   /** The nearest heap that a unit could take something of; -1 for none. */
   public int heapInReach(int unit) {
-    if (!plan.kind(unit).hands() || !context.vitals.up(unit)) {
+    if (!plan.kind(unit).hands() || !context.vitals.able(unit)) {
       return -1;
     }
     int best = -1;
@@ -285,7 +285,7 @@ public final class Packs {
 
   /** The nearest who is down or dead and carries what a unit could take; -1 for nobody. */
   public int fallenInReach(int unit) {
-    if (kinds == 0 || !plan.kind(unit).hands() || !context.vitals.up(unit)) {
+    if (kinds == 0 || !plan.kind(unit).hands() || !context.vitals.able(unit)) {
       return -1;
     }
     int best = -1;
@@ -322,12 +322,17 @@ public final class Packs {
       return;
     }
     int fallen = fallenInReach(unit);
-    for (int kind = fallen < 0 ? -1 : wanted(unit, fallen);
-        kind >= 0;
-        kind = wanted(unit, fallen)) {
-      int count = Math.min(count(fallen, kind), room(unit, kind));
+    if (fallen >= 0) {
+      takeAll(unit, fallen);
+    }
+  }
+
+  /** Takes all that another carries, as much as the unit can carry. */
+  void takeAll(int unit, int other) {
+    for (int kind = wanted(unit, other); kind >= 0; kind = wanted(unit, other)) {
+      int count = Math.min(count(other, kind), room(unit, kind));
       context.log(Causes.Kind.TOOK, unit, kind, -1);
-      remove(fallen, kind, count);
+      remove(other, kind, count);
       add(unit, kind, count);
     }
   }
@@ -335,7 +340,7 @@ public final class Packs {
   /** Sets one of an item kind down at the unit's feet. */
   public void setDown(int unit, int kind) {
     if (kind >= 0
-        && context.vitals.up(unit)
+        && context.vitals.able(unit)
         && count(unit, kind) > 0
         && lay(kind, 1, context.body.deck(unit), context.body.x(unit), context.body.y(unit))) {
       context.log(Causes.Kind.SET_DOWN, unit, kind, -1);
@@ -357,7 +362,7 @@ public final class Packs {
   /** Uses one of an item kind, if it is of any use now. */
   public void consume(int unit, int kind) {
     if (kind >= 0
-        && context.vitals.up(unit)
+        && context.vitals.able(unit)
         && count(unit, kind) > 0
         && catalogue.get(kind).use() instanceof ItemKind.Heals heals
         && context.vitals.health(unit) < plan.kind(unit).health()) {
@@ -372,7 +377,7 @@ public final class Packs {
     for (int unit = 0; kinds > 0 && unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, Plan.STEPS_PER_SECOND) == 0;
       if (turn
-          && context.vitals.up(unit)
+          && context.vitals.able(unit)
           && !context.controls.seated(unit)
           && context.vitals.health(unit) < plan.kind(unit).health() * AILING) {
         consume(unit, healer(unit));

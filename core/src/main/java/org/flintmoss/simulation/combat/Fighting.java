@@ -71,14 +71,16 @@ public final class Fighting {
     for (int unit = 0; unit < plan.units(); unit++) {
       int slot = context.intentions.slot(unit);
       List<Plan.Arm> arms = plan.arms(unit);
-      boolean ready = now >= strikeAgain.at[unit] && context.vitals.up(unit);
+      boolean ready = now >= strikeAgain.at[unit] && context.vitals.able(unit);
       if (slot > 0 && slot <= arms.size() && ready) {
         strike(unit, arms.get(slot - 1), now);
       }
     }
     for (int unit = 0; unit < plan.units(); unit++) {
       if (context.vitals.hurt(unit) != 0) {
-        harm(unit, context.vitals.takeHurt(unit), -1, through[unit] - 1, now);
+        int by = context.vitals.hurtBy(unit);
+        int cause = by < 0 ? through[unit] - 1 : context.vitals.hurtThrough(unit);
+        harm(unit, context.vitals.takeHurt(unit), by, cause, now);
       }
       through[unit] = 0;
     }
@@ -88,6 +90,7 @@ public final class Fighting {
     strikeAgain.at[unit] = now + arm.steps();
     struck.at[unit] = now;
     context.holding.drop(unit);
+    context.carrying.setDown(unit);
     int victim = victim(unit, arm.weapon());
     int thing = victim < 0 && context.controls.seated(unit) ? thing(unit, arm.weapon()) : -1;
     Outcome outcome =

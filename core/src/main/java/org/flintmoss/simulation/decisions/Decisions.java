@@ -61,7 +61,7 @@ public final class Decisions {
   public void decide(int now) {
     squads.chooseLeaders();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (context.vitals.up(unit) && !context.controls.seated(unit)) {
+      if (context.vitals.able(unit) && !context.controls.seated(unit)) {
         decide(unit, now);
       }
     }
@@ -73,6 +73,9 @@ public final class Decisions {
     context.intentions.goAtHeight(unit, -1);
     forgetTheDead(unit);
     int before = task.at[unit];
+    if (attends(unit)) {
+      return;
+    }
     Task task = task(unit, now);
     if (task != Task.LEND) {
       context.holding.drop(unit);
@@ -102,6 +105,16 @@ public final class Decisions {
       context.knowledge.forgetDead(unit);
       context.alarms.become(unit, Alertness.UNAWARE);
     }
+  }
+
+  /** Stands still before who deals with them, unless they have an enemy in mind. */
+  private boolean attends(int unit) {
+    int visitor = context.knowledge.target(unit) < 0 ? context.dealings.visitor(unit) : -1;
+    if (visitor >= 0) {
+      paths.stop(unit);
+      lookAt(unit, context.body.x(visitor), context.body.y(visitor));
+    }
+    return visitor >= 0;
   }
 
   /** Whether a companion who keeps near lends a hand. */

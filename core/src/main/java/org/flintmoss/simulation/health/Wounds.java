@@ -168,7 +168,7 @@ public final class Wounds {
 
   private boolean hasFriend(int unit) {
     for (int other = 0; other < plan.units(); other++) {
-      if (other != unit && vitals.up(other) && friends(unit, other)) {
+      if (other != unit && vitals.able(other) && friends(unit, other)) {
         return true;
       }
     }
@@ -231,7 +231,7 @@ public final class Wounds {
   private void help(int unit, int friend, int now) {
     boolean goes = context.ways.ahead(unit);
     boolean steers = context.controls.steered(unit);
-    boolean stays = vitals.up(unit) && !goes && !steers;
+    boolean stays = vitals.able(unit) && !goes && !steers;
     if (!stays || vitals.down(friend) == 0 || context.space.gap(unit, friend) > REACH) {
       helps.at[unit] = 0;
     } else if (now >= helpsUntil.at[unit]) {

@@ -55,7 +55,8 @@ public final class Crowding {
       }
     }
     for (int unit = next.length - 1; unit >= 0; unit--) {
-      at[unit] = context.vitals.up(unit) ? squareOf(unit) : -1;
+      boolean counts = context.vitals.up(unit) && context.carrying.carrier(unit) < 0;
+      at[unit] = counts ? squareOf(unit) : -1;
       if (at[unit] >= 0) {
         next[unit] = first[at[unit]];
         first[at[unit]] = unit;

@@ -147,9 +147,13 @@ public final class Movement {
 
   private void moveAll(int now) {
     context.holding.tend();
+    context.carrying.tend();
     thingMotion.rides().move(now);
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
+      if (context.carrying.carrier(unit) >= 0) {
+        continue;
+      }
       if (context.transits.on(unit)) {
         cross(unit);
       } else if (context.vitals.up(unit)) {
@@ -158,13 +162,16 @@ public final class Movement {
         push(unit);
       }
     }
+    context.carrying.follow();
     thingMotion.move(now);
     crowding.gather();
     for (int unit = 0; unit < plan.units(); unit++) {
-      if (context.vitals.up(unit) && !context.transits.on(unit)) {
+      boolean carried = context.carrying.carrier(unit) >= 0;
+      if (context.vitals.up(unit) && !context.transits.on(unit) && !carried) {
         keepApart(unit);
       }
     }
+    context.carrying.follow();
   }
 
   private void cross(int unit) {
@@ -356,7 +363,7 @@ public final class Movement {
         !context.space.navigationMap(unit).bears(body.deck(unit), body.x(unit), body.y(unit));
     speed *= swims ? Waters.SWIMMING : 1;
     speed *= context.packs.pace(unit) * currents.pace(unit) * thingMotion.shoves().pace(unit);
-    speed *= context.holding.pace(unit);
+    speed *= context.holding.pace(unit) * context.carrying.pace(unit);
     NavigationMap map = context.space.navigationMap(unit);
     context.gait.crawl(unit, !map.upright(body.deck(unit), body.x(unit), body.y(unit)));
     return speed * Math.max(MIN_SPEED_SHARE, map.pace(body.deck(unit), body.x(unit), body.y(unit)));

@@ -42,7 +42,7 @@ public final class Perception {
     visibility = context.air.visibility();
     for (int unit = 0; unit < plan.units(); unit++) {
       boolean turn = Math.floorMod(plan.key(unit) + now, EVERY) == 0;
-      if (turn && context.vitals.up(unit) && !context.controls.seated(unit)) {
+      if (turn && context.vitals.able(unit) && !context.controls.seated(unit)) {
         look(unit, now);
       }
     }
@@ -85,7 +85,7 @@ public final class Perception {
     if (other == unit
         || left
         || !context.stances.hostile(unit, other)
-        || !context.vitals.up(other)) {
+        || !context.vitals.able(other)) {
       return 0;
     }
     Kind.Sight sight = plan.kind(unit).sight();

@@ -161,7 +161,7 @@ public record FixtureUse(
     };
   }
 
-  private static int steps(double seconds) {
+  static int steps(double seconds) {
     return seconds == 0 ? 0 : Script.steps(seconds);
   }
 
@@ -182,7 +182,7 @@ public record FixtureUse(
     };
   }
 
-  private static int needs(ActorIndex actors, Use.Need need) {
+  static int needs(ActorIndex actors, Use.Need need) {
     int item =
         switch (need) {
           case Use.BareHands _ -> -1;
@@ -192,11 +192,11 @@ public record FixtureUse(
     return item < 0 && !(need instanceof Use.BareHands) ? LOST : item;
   }
 
-  private static int gives(ActorIndex actors, Use.Gift gift) {
+  static int gives(ActorIndex actors, Use.Gift gift) {
     return gift instanceof Use.Items items ? actors.index(items.item()) : -1;
   }
 
-  private static int needed(Use.Need need, Terms terms) {
+  static int needed(Use.Need need, Terms terms) {
     return switch (need) {
       case Use.BareHands _ -> 0;
       case Use.Holding holding -> (int) holding.count().at(terms);
@@ -204,7 +204,7 @@ public record FixtureUse(
     };
   }
 
-  private static int given(Use.Gift gift, Terms terms) {
+  static int given(Use.Gift gift, Terms terms) {
     return gift instanceof Use.Items items ? (int) items.count().at(terms) : 0;
   }
 }

@@ -78,6 +78,7 @@ public final class Plan {
   private final MovableTable movables;
   private final DoorTable doors;
   private final FixtureUse[] handles;
+  private final DealingTable dealings;
   private final BitSet byWave = new BitSet();
   private final BitSet comesAgain = new BitSet();
   private final BitSet companions = new BitSet();
@@ -145,6 +146,7 @@ public final class Plan {
     effects = new EffectTable(actors, ground, zones, terms);
     movables = new MovableTable(actors, things, land.obstacles().movables());
     handles = FixtureUse.all(actors, terms);
+    dealings = new DealingTable(actors, terms);
     doors = new DoorTable(land.obstacles().doors(), handles, actors);
     sides = new int[roster.length];
     for (int unit = 0; unit < sides.length; unit++) {
@@ -263,6 +265,11 @@ public final class Plan {
   /** The things that may move. */
   public MovableTable movables() {
     return movables;
+  }
+
+  /** What can be done with people. */
+  public DealingTable dealings() {
+    return dealings;
   }
 
   /** What can be used, by number. */

@@ -27,6 +27,7 @@ final class Stranger {
           80,
           0,
           0,
+          new TreeMap<>(),
           new TreeMap<>());
 
   private Stranger() {}

@@ -37,6 +37,14 @@ public sealed interface Input {
     };
   }
 
+  /** Whether somebody who is bound cannot do it. */
+  default boolean takesHands() {
+    return switch (this) {
+      case Steer _, Go _, Attack _, Use _, Over _, TakeUp _, SetDown _, Consume _ -> true;
+      case Aim _, Call _, Answer _, Companions _, Join _, Leave _ -> false;
+    };
+  }
+
   /** Walks in a direction until told otherwise; east and north, at most 1 long; 0, 0 stands. */
   record Steer(
       @DecimalMin("-1") @DecimalMax("1") double east,

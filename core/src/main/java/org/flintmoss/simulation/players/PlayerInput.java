@@ -3,7 +3,6 @@ package org.flintmoss.simulation.players;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.navigation.map.Link;
-import org.flintmoss.simulation.carriage.Interactions;
 import org.flintmoss.simulation.carriage.Packs;
 import org.flintmoss.simulation.space.Paths;
 import org.flintmoss.simulation.state.Causes;
@@ -14,14 +13,12 @@ import org.flintmoss.simulation.state.Wake;
 public final class PlayerInput {
   private final PlayerContext context;
   private final Paths paths;
-  private final Interactions interactions;
   private final Companions companions;
   private final Packs packs;
 
   PlayerInput(PlayerContext context) {
     this.context = context;
     paths = context.paths;
-    interactions = context.interactions;
     companions = context.companions;
     packs = context.packs;
   }
@@ -36,12 +33,15 @@ public final class PlayerInput {
     if (!(command.input() instanceof Input.Leave)) {
       join(command.seat(), unit);
     }
+    if (context.vitals.bound(unit) && command.input().takesHands()) {
+      return;
+    }
     switch (command.input()) {
       case Input.Steer steer -> steer(unit, steer.east(), steer.north());
       case Input.Go go -> go(unit, go.x(), go.y());
       case Input.Aim aim -> context.controls.aimAlong(unit, aim.bearing());
       case Input.Attack attack -> context.intentions.strike(unit, attack.slot());
-      case Input.Use use -> interactions.begin(unit, use.slot(), context.now());
+      case Input.Use use -> context.slots.begin(unit, use.slot(), context.now());
       case Input.Over _ -> over(unit);
       case Input.TakeUp _ -> packs.takeUp(unit);
       case Input.SetDown down -> packs.setDown(unit, item(down.item()));

@@ -51,7 +51,8 @@ final class MeasureRow {
           Wake.NOISES,
           Wake.CLOCK,
           Wake.EVERY_STEP);
-  private static final Set<Wake> OF_UNITS = Set.of(Wake.HEALTH, Wake.ALERTNESS);
+  private static final Set<Wake> OF_UNITS =
+      Set.of(Wake.HEALTH, Wake.ALERTNESS, Wake.BOUND, Wake.CARRIED);
 
   final Scope scope;
   final OfMission ofMission;

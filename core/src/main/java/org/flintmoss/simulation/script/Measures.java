@@ -231,6 +231,17 @@ public enum Measures implements Measure {
       ofEach((context, unit, _, _) -> context.knowledge.alertness(unit))
           .wokenBy(Wake.ALERTNESS)
           .in(Condition.Alert.class)),
+  /** 1 if it is bound; of the living. */
+  BOUND(
+      ofEach((context, unit, _, _) -> context.vitals.bound(unit) ? 1 : 0)
+          .wokenBy(Wake.BOUND)
+          .in(Condition.IsBound.class)),
+  /** 1 if somebody carries it; of all, living or dead. */
+  CARRIED(
+      ofEach((context, unit, _, _) -> context.carrying.carrier(unit) < 0 ? 0 : 1)
+          .withDead()
+          .wokenBy(Wake.CARRIED)
+          .in(Condition.IsCarried.class)),
   /** How many of the item kind it carries; of the living. */
   CARRIES(
       ofEach((context, unit, kind, _) -> context.packs.count(unit, kind))

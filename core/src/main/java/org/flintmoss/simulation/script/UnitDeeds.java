@@ -99,6 +99,20 @@ final class UnitDeeds {
           }
         });
     Deeds.on(
+        Action.Bind.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who())) {
+            doing.context.carrying.bind(unit, doing.by, doing.cause);
+          }
+        });
+    Deeds.on(
+        Action.Free.class,
+        (it, doing) -> {
+          for (int unit : doing.units(it.who())) {
+            doing.context.carrying.free(unit, doing.by, doing.cause);
+          }
+        });
+    Deeds.on(
         Action.HelpUp.class,
         (it, doing) -> {
           for (int unit : doing.units(it.who(), of -> doing.context.vitals.down(of) > 0)) {

@@ -109,6 +109,16 @@ public final class Causes {
     MUST_STAND,
     /** A unit has used a fixture: unit, the number of the use. */
     USED,
+    /** A unit did something with another: who, with whom, through what by its number. */
+    DEALT,
+    /** A unit was bound: unit, by whom or -1. */
+    BOUND,
+    /** A unit was freed: unit, by whom or -1. */
+    FREED,
+    /** A unit took another up to carry them: who, whom. */
+    CARRIES,
+    /** A unit set down whom it carried: who, whom. */
+    PUT_DOWN,
     /** A unit took items into its pack: unit, item kind. */
     TOOK,
     /** A unit set items down, or they fell from its hands: unit, item kind. */

@@ -15,6 +15,15 @@ public final class Vitals {
   /** Points of health that each unit loses at the end of this step; below 0 for what it gains. */
   private final Column.Doubles hurt;
 
+  /** Through whom each unit loses health in this step, from 1; 0 for nobody. */
+  private final Column.Ints hurtBy;
+
+  /** The entry of the log through which it does, from 1; 0 for none. */
+  private final Column.Ints hurtThrough;
+
+  /** 1 for a unit that is up but bound, so that it can do nothing. */
+  private final Column.Ints bound;
+
   /** 1 for a unit that is dead. */
   private final Column.Ints dead;
 
@@ -27,6 +36,9 @@ public final class Vitals {
     health = state.doubles("health", Rows.of(units));
     present = state.ints("present", Rows.of(units));
     hurt = state.doubles("hurt", Rows.of(units));
+    hurtBy = state.ints("hurtBy", Rows.of(units));
+    hurtThrough = state.ints("hurtThrough", Rows.of(units));
+    bound = state.ints("bound", Rows.of(units));
     dead = state.ints("dead", Rows.of(units));
     down = state.steps("down", Rows.of(units));
     for (int unit = 0; unit < units; unit++) {
@@ -62,6 +74,7 @@ public final class Vitals {
 
   /** A unit leaves play. */
   public void leave(int unit) {
+    bound.at[unit] = 0;
     present.at[unit] = 0;
   }
 
@@ -70,16 +83,55 @@ public final class Vitals {
     hurt.at[unit] += points;
   }
 
+  /** The same, through somebody, and an entry of the log. */
+  public void hurt(int unit, double points, int by, int through) {
+    hurt(unit, points);
+    hurtBy.at[unit] = by + 1;
+    hurtThrough.at[unit] = through + 1;
+  }
+
+  /** Through whom a unit loses health in this step; -1 for nobody. */
+  public int hurtBy(int unit) {
+    return hurtBy.at[unit] - 1;
+  }
+
+  /** The entry of the log through which it does; -1 for none. */
+  public int hurtThrough(int unit) {
+    return hurtThrough.at[unit] - 1;
+  }
+
   /** Takes what a unit loses in this step, so that it is counted once. */
   public double takeHurt(int unit) {
     double points = hurt.at[unit];
     hurt.at[unit] = 0;
+    hurtBy.at[unit] = 0;
+    hurtThrough.at[unit] = 0;
     return points;
   }
 
   /** Whether a unit is in play and on its feet. */
   public boolean up(int unit) {
     return lives(unit) && down.at[unit] == 0;
+  }
+
+  /** Whether a unit is up and free to act. */
+  public boolean able(int unit) {
+    return up(unit) && bound.at[unit] == 0;
+  }
+
+  /** Whether a unit is bound. */
+  public boolean bound(int unit) {
+    return bound.at[unit] == 1;
+  }
+
+  /** A unit can do nothing any more. */
+  public void bind(int unit) {
+    bound.at[unit] = 1;
+  }
+
+  /** A unit can act again. */
+  public void free(int unit) {
+    bound.at[unit] = 0;
   }
 
   /** Whether a unit is in play and not dead, on its feet or down. */
@@ -105,6 +157,7 @@ public final class Vitals {
   /** A unit falls, and dies at a step unless it is helped before. */
   public void goDown(int unit, int diesAt) {
     clock.countDown(1);
+    bound.at[unit] = 0;
     down.at[unit] = diesAt;
   }
 
@@ -116,6 +169,7 @@ public final class Vitals {
 
   /** A unit dies. */
   public void die(int unit) {
+    bound.at[unit] = 0;
     dead.at[unit] = 1;
   }
 }

@@ -17,6 +17,10 @@ public enum Wake {
   VITALS,
   /** Somebody's health: unit. */
   HEALTH,
+  /** Whether somebody is bound: unit. */
+  BOUND,
+  /** Whether somebody is carried: unit. */
+  CARRIED,
   /** How alert somebody is: unit. */
   ALERTNESS,
   /** Flag. */

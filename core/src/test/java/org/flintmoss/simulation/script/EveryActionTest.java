@@ -275,6 +275,16 @@ class EveryActionTest {
             0,
             world -> !world.told().offered(0, 0)),
         new Scene(
+            stage(),
+            "{'type':'bind','who':" + W + "}",
+            0,
+            world -> Inside.of(world).vitals.bound(Stage.number(world, "w"))),
+        new Scene(
+            stage().event("binds", Stage.elapsed(0.5), "{'type':'bind','who':" + W + "}"),
+            "{'type':'free','who':" + W + "}",
+            0,
+            world -> !Inside.of(world).vitals.bound(Stage.number(world, "w"))),
+        new Scene(
             stage().choice("ch", "first", 0, "", false).answer("yes", "ch"),
             "{'type':'ask','choice':" + ref("choices", "ch") + "}",
             0,
