@@ -47,12 +47,14 @@ const EMBLEMS: { value: Side["emblem"]; word: string }[] = [
 /** The most sides of a mission. */
 const MOST = 16;
 
-const TABS = (["Sides", "Kinds", "Weapons", "Items", "Things", "Bundles"] as const).map((tab) => ({
-  tab,
-  word: tab,
-}));
+const TABS = (["Sides", "Kinds", "Weapons", "Items", "Things", "Dealings", "Bundles"] as const).map(
+  (tab) => ({
+    tab,
+    word: tab,
+  }),
+);
 
-/** Sides and how they stand to each other; kinds of units, weapons, items and props with their figures. */
+/** Sides and how they stand to each other; kinds of units, weapons, items and things, and what people do with people. */
 export function CataloguePage() {
   const [tab, setTab] = useState<(typeof TABS)[number]["tab"]>("Sides");
   return (
@@ -82,6 +84,7 @@ export function CataloguePage() {
             {tab === "Weapons" && <Entries family="weapons" />}
             {tab === "Items" && <Entries family="itemKinds" />}
             {tab === "Things" && <Entries family="thingKinds" />}
+            {tab === "Dealings" && <Entries family="dealings" />}
             {tab === "Bundles" && <BundlesTab />}
           </TabPanel>
         </Tabs>

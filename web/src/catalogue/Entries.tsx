@@ -21,6 +21,7 @@ import { ItemSign } from "../families/items";
 import { KindSign } from "../families/kinds";
 import { bring } from "../things/parcel";
 import { Button, Choice, TextBox } from "../ui/controls";
+import { DealingCard } from "./DealingCard";
 import { ItemKindCard, KindCard, WeaponCard } from "./EntryCards";
 import { FIRSTS } from "./firsts";
 import { ThingKindCard } from "./ThingKindCard";
@@ -32,9 +33,11 @@ const EMPTY: Record<EntryFamily, string> = {
     "There are no items yet: keys, flasks, tools and salve that lie about, are carried, and that fixtures ask for.",
   thingKinds:
     "There is nothing yet that stands about: props that cover or are in the way, and fixtures that people use.",
+  dealings:
+    "Nobody can be dealt with yet: talk, bind, free, carry. Kinds and single units say which of these can be done with them.",
 };
 
-type EntryFamily = "kinds" | "weapons" | "itemKinds" | "thingKinds";
+type EntryFamily = "kinds" | "weapons" | "itemKinds" | "thingKinds" | "dealings";
 
 /** The entries of one family of the catalogue: a list, and the card of the one that is chosen. */
 export function Entries({ family }: { family: EntryFamily }) {
@@ -69,6 +72,7 @@ export function Entries({ family }: { family: EntryFamily }) {
         <Button onClick={first}>
           <Plus size="0.875rem" /> Make the first one
         </Button>
+        {family === "dealings" && <BringIn family="dealings" onChoose={setChosen} />}
       </div>
     );
   }
@@ -96,27 +100,29 @@ export function Entries({ family }: { family: EntryFamily }) {
             </ul>
           </section>
         ))}
-        {family === "thingKinds" && <BringIn onChoose={setChosen} />}
+        {(family === "thingKinds" || family === "dealings") && (
+          <BringIn family={family} onChoose={setChosen} />
+        )}
       </div>
       {id && <Entry key={id} of={{ family, id }} onChoose={setChosen} />}
     </div>
   );
 }
 
-/** Brings in a kind of thing that ships and that the mission has not. */
-function BringIn({ onChoose }: { onChoose: (id: string) => void }) {
+/** Brings in an entry that ships and that the mission has not. */
+function BringIn(props: { family: "thingKinds" | "dealings"; onChoose: (id: string) => void }) {
+  const { family, onChoose } = props;
   const open = useOpenMission();
   const shipped = useShippedThings();
-  const own = useMission((state) => state.mission.thingKinds);
+  const own = useMission((state) => state.mission[family]) as Record<string, { name: string }>;
+  const ready = (shipped?.[family] ?? {}) as Record<string, { name: string }>;
   const names = new Set(Object.values(own).map(({ name }) => name));
-  const others = Object.entries(shipped?.thingKinds ?? {}).filter(
-    ([, { name }]) => !names.has(name),
-  );
+  const others = Object.entries(ready).filter(([, { name }]) => !names.has(name));
   if (!shipped || others.length === 0) return null;
   return (
-    <div className="pt-3">
+    <div className="w-56 max-w-full pt-3">
       <Choice
-        label="Bring in another kind"
+        label={`Bring in another ${FAMILY_WORDS[family]}`}
         value=""
         options={[
           { value: "", word: "Bring in another…" },
@@ -127,8 +133,8 @@ function BringIn({ onChoose }: { onChoose: (id: string) => void }) {
         onTake={(id) => {
           if (id === "") return;
           let made = id;
-          open.edit(`Bring in ${sure(shipped.thingKinds, id).name}`, (draft) => {
-            made = bring(draft, shipped, id).id;
+          open.edit(`Bring in ${sure(ready, id).name}`, (draft) => {
+            made = bring(draft, shipped, { family, id }).id;
           });
           onChoose(made);
         }}
@@ -189,7 +195,7 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
         <TextBox
           label={`Name of the ${FAMILY_WORDS[family]}`}
           value={name}
-          maxLength={60}
+          maxLength={family === "dealings" ? 40 : 60}
           required
           onTake={(to) => put(open, `Rename to ${to}`, [family, of.id, "name"], to)}
         />
@@ -201,6 +207,7 @@ function Entry({ of, onChoose }: { of: Ref; onChoose: (id: string) => void }) {
       {family === "weapons" && <WeaponCard id={of.id} />}
       {family === "itemKinds" && <ItemKindCard id={of.id} />}
       {family === "thingKinds" && <ThingKindCard id={of.id} />}
+      {family === "dealings" && <DealingCard id={of.id} />}
       <Replace of={of} name={name} onGone={onChoose} />
     </article>
   );

@@ -3,6 +3,7 @@ import { useMission, useOpenMission } from "../document/context";
 import type { ItemKindFigure, KindGlyph } from "../document/mission";
 import { usePhrases } from "../document/phrases";
 import { sure } from "../document/sure";
+import { DealingsList } from "../editor/slips/DealingFields";
 import { CarriedList } from "../editor/slips/KitFields";
 import { Chosen } from "../sentence/Chosen";
 import { Choice, Field, Tick } from "../ui/controls";
@@ -59,6 +60,15 @@ export function KindCard({ id }: { id: string }) {
       <section className="w-72 border-hairline border-t py-3">
         <h4 className="pb-1 font-bold font-sans text-small text-flint">Weapons</h4>
         <CarriedList path={[...at, "weapons"]} label={`Change what a ${kind.name} carries`} />
+      </section>
+      <section className="w-72 border-hairline border-t py-3">
+        <h4 className="pb-1 font-bold font-sans text-small text-flint">
+          What can be done with them
+        </h4>
+        <DealingsList
+          path={[...at, "dealings"]}
+          label={`Change what can be done with a ${kind.name}`}
+        />
       </section>
     </>
   );

@@ -1,4 +1,5 @@
 import type { ItemKind, Kind, ThingKind, Weapon } from "../document/mission";
+import { type Dealing, pinnedOf } from "../document/mission";
 import { MOVES } from "./moves";
 
 /** What the first entry of a family of the catalogue is like; further ones are made by copying. */
@@ -7,6 +8,7 @@ export const FIRSTS: {
   weapons: Weapon;
   itemKinds: ItemKind;
   thingKinds: ThingKind;
+  dealings: Dealing;
 } = {
   kinds: {
     name: "Townsman",
@@ -29,6 +31,7 @@ export const FIRSTS: {
     load: 30,
     pushes: 120,
     weapons: {},
+    dealings: {},
   },
   weapons: {
     name: "Cudgel",
@@ -69,5 +72,21 @@ export const FIRSTS: {
     },
     breaks: { type: "never" },
     uses: {},
+  },
+  dealings: {
+    name: "Talk",
+    open: { type: "all" },
+    toward: "noEnemies",
+    offered: "up",
+    behind: false,
+    seconds: pinnedOf(1),
+    times: 0,
+    counted: "all",
+    noise: 0,
+    needs: { type: "nothing" },
+    gives: { type: "nothing" },
+    does: { type: "nothing" },
+    effect: { type: "nothing" },
+    tells: "",
   },
 };

@@ -74,6 +74,7 @@ export interface PhraseBook {
   spreads: Entry[];
   cracks: Entry[];
   leaves: Entry[];
+  deals: Entry[];
   itemUses: Entry[];
   caps: Entry[];
   comes: Entry[];

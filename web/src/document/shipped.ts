@@ -24,10 +24,10 @@ export function useShipped(): Shipped[] {
   );
 }
 
-/** Kinds of things that ship, with the looks and items that they name. */
-export type ShippedThings = Pick<Mission, "thingKinds" | "looks" | "itemKinds">;
+/** Kinds of things and dealings that ship, with the looks and items that they name. */
+export type ShippedThings = Pick<Mission, "thingKinds" | "looks" | "itemKinds" | "dealings">;
 
-/** The kinds of things that ship; nothing until they are here. */
+/** The kinds of things and the dealings that ship; nothing until they are here. */
 export function useShippedThings(): ShippedThings | undefined {
   return useQuery({
     queryKey: ["shipped things"],

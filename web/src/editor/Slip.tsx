@@ -43,6 +43,7 @@ import { NextStep } from "./NextStep";
 import { Orders } from "./Orders";
 import { BandFields } from "./slips/BandFields";
 import { BuildingFields } from "./slips/BuildingFields";
+import { DealingFields } from "./slips/DealingFields";
 import { DeckFields } from "./slips/DeckFields";
 import { OwnDrops } from "./slips/DropsFields";
 import { EffectFields } from "./slips/EffectFields";
@@ -216,6 +217,7 @@ const PARTS: Record<OwnPart, ComponentType<FieldsProps>> = {
   play: ({ thing }) => <Play units={[thing]} />,
   kit: KitFields,
   pack: PackFields,
+  dealings: DealingFields,
   facts: OwnFacts,
   orders: ({ thing, name }) => <Orders path={[thing.family, thing.id, "order"]} of={name} />,
   band: BandFields,

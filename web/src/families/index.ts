@@ -65,6 +65,7 @@ type Unplaced =
   | "stances"
   | "kinds"
   | "weapons"
+  | "dealings"
   | "purposes"
   | "thingKinds"
   | "looks"

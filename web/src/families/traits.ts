@@ -176,6 +176,7 @@ export type OwnPart =
   | "play"
   | "kit"
   | "pack"
+  | "dealings"
   | "facts"
   | "orders"
   | "band"

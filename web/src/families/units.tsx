@@ -35,6 +35,7 @@ export const units: Traits<"units"> = {
       inPlay: true,
       kit: { type: "kind" },
       pack: {},
+      dealings: {},
       belongs: { type: "alone" },
       order: { type: "stay" },
       holds: "whileCalm",
@@ -59,7 +60,7 @@ export const units: Traits<"units"> = {
       </>
     );
   },
-  slip: ["who", "play", "kit", "pack", "facts", "orders"],
+  slip: ["who", "play", "kit", "pack", "dealings", "facts", "orders"],
   side: ({ side }) => side.id,
   edge: sideColour,
   links: ["units", "squads", "starts", "posts", "routes", "zones", "spawnPoints"],

@@ -28,6 +28,7 @@ const CATALOGUE = [
   "thingKinds",
   "looks",
   "itemKinds",
+  "dealings",
   "sides",
   "purposes",
   "bands",
@@ -156,13 +157,12 @@ export function unpack(draft: Mission, from: Parcel, at: Position): string[] {
 }
 
 /**
- * Brings a kind of thing with all that it names; what the mission has already, by id or by name, is
- * taken for it.
+ * Brings an entry of the catalogue with all that it names; what the mission has already, by id or by
+ * name, is taken for it.
  *
- * @returns the kind as the mission has it then
+ * @returns the entry as the mission has it then
  */
-export function bring(draft: Mission, from: ShippedThings, kind: string): Ref {
-  const first: Ref = { family: "thingKinds", id: kind };
+export function bring(draft: Mission, from: ShippedThings, first: Ref): Ref {
   const named = new Map<string, Packed>();
   const gather = (ref: Ref) => {
     const things = (from as Partial<Record<Family, Record<string, { name: string }>>>)[ref.family];

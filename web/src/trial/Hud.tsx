@@ -295,7 +295,7 @@ export function Self({ game, mission }: { game: Game; mission: Mission }) {
       always={
         <>
           <Blows game={game} />
-          <Condition {...(now ? signs(now) : { dead: false, down: false })} />
+          <Condition {...(now ? signs(now) : { dead: false, down: false, bound: false })} />
           <Health share={health} />
         </>
       }
@@ -331,9 +331,10 @@ function Blows({ game }: { game: Game }) {
 }
 
 /** Says that a player cannot act, and why; an ear hears it as it comes. */
-function Condition({ dead, down }: { dead: boolean; down: boolean }) {
+function Condition({ dead, down, bound }: { dead: boolean; down: boolean; bound: boolean }) {
   return (
-    <p role="status" className={dead || down ? "font-bold text-hud-bad" : "sr-only"}>
+    <p role="status" className={dead || down || bound ? "font-bold text-hud-bad" : "sr-only"}>
+      {bound ? "⊗ Bound: somebody has to free you" : ""}
       {dead ? "✗ Dead" : down ? "▽ Down: a friend beside you can help you up" : ""}
     </p>
   );

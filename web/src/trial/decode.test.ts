@@ -88,6 +88,8 @@ describe("a unit between two snapshots", () => {
       struck: true,
       hurt: true,
       underWay: false,
+      bound: false,
     });
+    expect(signs({ ...unit, signs: 128 }).bound).toBe(true);
   });
 });

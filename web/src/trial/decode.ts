@@ -86,6 +86,7 @@ export function signs(unit: UnitSnapshot) {
     struck: (unit.signs & 8) !== 0,
     hurt: (unit.signs & 16) !== 0,
     underWay: (unit.signs & 32) !== 0,
+    bound: (unit.signs & 128) !== 0,
   };
 }
 

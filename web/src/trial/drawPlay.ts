@@ -78,6 +78,28 @@ function drawHurt(c: CanvasRenderingContext2D, px: number, py: number): void {
 }
 
 /** How alert a unit is: one hollow chip over the stone of who is wary, three solid ones if alarmed. */
+/** Two cords about the stone of somebody who is bound. */
+function drawCords(c: CanvasRenderingContext2D, px: number, py: number, scale: number): void {
+  c.save();
+  c.translate(px, py);
+  c.scale(scale, scale);
+  c.lineCap = "round";
+  for (const [width, ink] of [
+    [5, inks.halo],
+    [2.5, inks.ink],
+  ] as const) {
+    c.lineWidth = width;
+    c.strokeStyle = ink;
+    c.beginPath();
+    for (const y of [-3.5, 3.5]) {
+      c.moveTo(-13, y + 2);
+      c.quadraticCurveTo(0, y - 3, 13, y + 2);
+    }
+    c.stroke();
+  }
+  c.restore();
+}
+
 function drawChips(
   c: CanvasRenderingContext2D,
   px: number,
@@ -133,7 +155,8 @@ export function up(now: UnitSnapshot): boolean {
 
 /** The name of a unit, with what is to be seen of it. */
 export function nameNow(player: Player, now: UnitSnapshot): string {
-  const { dead, down, alertness } = signs(now);
+  const { dead, down, alertness, bound } = signs(now);
+  if (bound) return `${player.name}, bound`;
   if (dead || down) return `${player.name}, ${dead ? "dead" : "down"}`;
   const alert = ALERT[alertness] ?? "";
   return player.name + (alert && `, ${alert}`);
@@ -150,7 +173,7 @@ export function drawUnit(
 ): void {
   const { c, camera, size } = sheet;
   const [px, py] = toScreen(camera, size, now.x, now.y);
-  const { struck, hurt, dead, down } = signs(now);
+  const { struck, hurt, dead, down, bound } = signs(now);
   if (struck) drawBlow(c, px, py, now.facing);
   if (hurt) drawHurt(c, px, py);
   drawStone(c, px, py, {
@@ -163,7 +186,8 @@ export function drawUnit(
     size: stoneSize(camera.scale),
   });
   if (now.health < 100 && !dead) drawHealth(c, px, py, now.health);
-  if (!dead && !down) drawChips(c, px, py, signs(now).alertness, stoneSize(camera.scale));
+  if (bound) drawCords(c, px, py, stoneSize(camera.scale));
+  if (!dead && !down && !bound) drawChips(c, px, py, signs(now).alertness, stoneSize(camera.scale));
 }
 
 const numbered = new WeakMap<Mission, ReturnType<typeof numberedSurfaces>>();

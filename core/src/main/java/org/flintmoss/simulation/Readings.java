@@ -86,6 +86,11 @@ public final class Readings {
     return context.vitals.dead(unit);
   }
 
+  /** Whether a unit is bound. */
+  public boolean bound(int unit) {
+    return context.vitals.bound(unit);
+  }
+
   /** Whether it is down and can be helped up. */
   public boolean down(int unit) {
     return context.vitals.down(unit) > 0;

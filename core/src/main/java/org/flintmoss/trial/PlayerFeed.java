@@ -202,6 +202,12 @@ public final class PlayerFeed {
             reads(news, entry);
           }
         }
+        case DEALT -> {
+          String tells = plan.dealings().get(entry.through()).of().tells();
+          if (own && !tells.isEmpty()) {
+            news.add(new TrialMessage.Reads(entry.step(), plan.name(entry.detail()), tells));
+          }
+        }
         case ZONE_ACTS -> {
           if (own) {
             acted(news, entry);

@@ -55,7 +55,7 @@ public final class SnapshotLayout {
     HEALTH(Wire.U8, 1),
     /**
      * Bit 0 dead, bits 1-2 alertness, bit 3 struck lately, bit 4 hurt lately, bit 5 under way, bit
-     * 6 down.
+     * 6 down, bit 7 bound.
      */
     SIGNS(Wire.U8, 1),
     /** Metres a second. */

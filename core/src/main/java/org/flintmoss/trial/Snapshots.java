@@ -121,7 +121,8 @@ public final class Snapshots {
         | (lately(read.struck(other)) ? 8 : 0)
         | (lately(read.hurtAt(other)) ? 16 : 0)
         | (read.underWay(other) ? 32 : 0)
-        | (read.down(other) ? 64 : 0);
+        | (read.down(other) ? 64 : 0)
+        | (read.bound(other) ? 128 : 0);
   }
 
   private boolean lately(int step) {

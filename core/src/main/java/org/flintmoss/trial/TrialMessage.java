@@ -200,7 +200,10 @@ public sealed interface TrialMessage {
   /** A zone or an effect, by its name, does something to the player that is told. */
   record ZoneActs(int step, String zone, ZoneDeed deed) implements TrialMessage {}
 
-  /** The player has used a fixture that shows them something: its name, and what it says. */
+  /**
+   * The player has used a fixture, or dealt with a person, that shows them something: its name, and
+   * what it says.
+   */
   record Reads(int step, String fixture, String text) implements TrialMessage {}
 
   /** How each gate stands, by its id. */

@@ -190,8 +190,13 @@ class MigrationsTest {
   void aDocumentOfTheFifteenthShapeIsReadAsTheSameMissionToday() throws IOException {
     Mission mission = MissionReader.read(Migrations.upgrade(kept(15)));
     Mission today = Samples.demo("gannet-stacks").mission();
-    var kinds = Map.of("thingKinds", today.thingKinds(), "looks", today.looks());
-    assertThat(Components.with(mission, kinds)).isEqualTo(today);
+    var catalogue =
+        Map.of(
+            "thingKinds", today.thingKinds(),
+            "looks", today.looks(),
+            "dealings", today.dealings(),
+            "kinds", today.kinds());
+    assertThat(Components.with(mission, catalogue)).isEqualTo(today);
   }
 
   @Test
