@@ -20,6 +20,7 @@ import { usePhrases } from "../document/phrases";
 import type { Ground } from "../document/raster";
 import { InsetMap } from "../map/InsetMap";
 import { AboutEvent } from "../script/AboutEvent";
+import { Choices } from "../script/Choices";
 import { EventCard } from "../script/EventCard";
 import { eventsOf, makeEvent } from "../script/eventMoves";
 import { Outcomes } from "../script/Outcomes";
@@ -160,7 +161,12 @@ export function ScriptPage({ ground }: { ground: Ground }) {
             >
               {tab === "outcomes" && <Outcomes />}
               {tab === "places" && <Places onShow={show} />}
-              {tab === "talk" && <TalkTab />}
+              {tab === "talk" && (
+                <>
+                  <TalkTab />
+                  <Choices />
+                </>
+              )}
               {tab === "waves" && <WavesTab />}
               {tab === "events" && reading === "cards" && phrases && (
                 <>

@@ -3,17 +3,15 @@ import { useMission, useOpenMission } from "../document/context";
 import { newId, ordered } from "../document/mission";
 import { makeNew } from "../sentence/things";
 import { Button } from "../ui/controls";
-import { ChoiceCard } from "./ChoiceCard";
 import { ConversationCard } from "./ConversationCard";
 import { SpeakerCard } from "./SpeakerCard";
 
-/** Who talks, what they say in which order, and what players are asked. */
+/** Who talks, and what they say in which order. */
 export function TalkTab() {
   const open = useOpenMission();
   const mission = useMission((state) => state.mission);
   const speakers = ordered(mission.speakers);
   const conversations = ordered(mission.conversations);
-  const choices = ordered(mission.choices);
   return (
     <div className="flex flex-col gap-5">
       <section aria-label="Speakers">
@@ -43,24 +41,6 @@ export function TalkTab() {
         <div className="grid gap-2">
           {conversations.map(([id, conversation]) => (
             <ConversationCard key={id} id={id} conversation={conversation} />
-          ))}
-        </div>
-      </section>
-      <section aria-label="Choices">
-        <div className="flex items-center gap-3 pb-1.5">
-          <h3 className="grow font-bold text-lg">Choices</h3>
-          <Button onClick={() => makeNew(open, "choices", newId())}>
-            <Plus size="0.875rem" /> New choice
-          </Button>
-        </div>
-        {choices.length === 0 && (
-          <Empty>
-            Questions to players with two to six answers. An event asks one with the action “ask…”.
-          </Empty>
-        )}
-        <div className="grid gap-2">
-          {choices.map(([id, choice]) => (
-            <ChoiceCard key={id} id={id} choice={choice} />
           ))}
         </div>
       </section>

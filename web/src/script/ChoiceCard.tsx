@@ -13,14 +13,14 @@ import {
 } from "../document/mission";
 import type { PhraseBook } from "../document/phrases";
 import { usePhrases } from "../document/phrases";
-import { EventsAbout } from "../script/EventsAbout";
 import { Tree } from "../sentence/ConditionTree";
 import { addAnswer, answersOf } from "../sentence/things";
 import { PinnedToken } from "../sentence/tokens";
 import { WordsField } from "../sentence/WordsToken";
+import { questionWords } from "../talk/questionWords";
 import { Button, Choice, TextBox, Tick } from "../ui/controls";
 import { QuestionCard } from "../ui/QuestionCard";
-import { questionWords } from "./questionWords";
+import { EventsAbout } from "./EventsAbout";
 
 const DECIDES: { value: ChoiceDecides; word: string }[] = [
   { value: "first", word: "The first answer decides for all" },
