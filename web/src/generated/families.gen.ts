@@ -42,6 +42,7 @@ export const WORDS = {
   calls: ["call", "calls"],
   choices: ["choice", "choices"],
   answers: ["answer", "answers"],
+  exchanges: ["exchange", "exchanges"],
   speakers: ["speaker", "speakers"],
   conversations: ["conversation", "conversations"],
   wavePlans: ["wave plan", "wave plans"],

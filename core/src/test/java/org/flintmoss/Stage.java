@@ -306,6 +306,14 @@ public final class Stage {
             .formatted(id, id, ref("choices", choice), when, refusal));
   }
 
+  /** Puts an exchange with a row r, given for a price, so often, while something holds. */
+  public Stage exchange(String id, String gives, String price, int stock, String when) {
+    return put(
+        "/exchanges/" + id,
+        "{'name':'%s','order':'a0','text':'','rows':{'r':{'order':'a0','gives':%s,'price':%s,'stock':%d,'when':%s,'refusal':'Not now.'}}}"
+            .formatted(id, gives, price, stock, when));
+  }
+
   /** Puts a dealing that takes a second, with anybody, while they are how. */
   public Stage dealing(String id, String offered, String does) {
     return put(

@@ -146,7 +146,12 @@ final class UseGoals {
                   && bars(of.effect().thing());
           case Use.LetsLook _ -> clears(of.effect().thing(), of.effect().look());
           case Use.SendsDeck _, Use.SendsDeckOn _ -> world.read().deckRests(of.effect().deck());
-          case Use.ClosesGate _, Use.BeginsEffect _, Use.EndsEffect _, Use.Nothing _ -> false;
+          case Use.ClosesGate _,
+              Use.BeginsEffect _,
+              Use.EndsEffect _,
+              Use.OpensExchange _,
+              Use.Nothing _ ->
+              false;
         };
     return other
         || switch (of.use().turns()) {

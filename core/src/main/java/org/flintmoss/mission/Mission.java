@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.flintmoss.mission.bundle.Bundle;
 import org.flintmoss.mission.bundle.BundleCopy;
 import org.flintmoss.mission.catalogue.Dealing;
@@ -49,6 +50,7 @@ import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Counter;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Flag;
 import org.flintmoss.mission.script.Folder;
 import org.flintmoss.mission.script.Label;
@@ -127,6 +129,7 @@ public record Mission(
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
     @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Choice> choices,
     @Size(max = 300) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Answer> answers,
+    @Size(max = 50) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Exchange> exchanges,
     @Size(max = 200) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Speaker> speakers,
     @Size(max = 2000)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
@@ -196,6 +199,7 @@ public record Mission(
       case CALLS -> calls;
       case CHOICES -> choices;
       case ANSWERS -> answers;
+      case EXCHANGES -> exchanges;
       case SPEAKERS -> speakers;
       case CONVERSATIONS -> conversations;
       case WAVE_PLANS -> wavePlans;
@@ -223,6 +227,13 @@ public record Mission(
   /** On which terms it is played by as many as it has starts for, or by one who is nowhere. */
   public Terms termsOfAll(Difficulty difficulty) {
     return new Terms(difficulty, Math.max(1, starts.size()));
+  }
+
+  /** What uses of fixtures and dealings with people do to things. */
+  public Stream<Use.Effect> effectsOfUses() {
+    Stream<Use.Effect> used =
+        fixtures.values().stream().flatMap(it -> usesOf(it).values().stream()).map(Use::effect);
+    return Stream.concat(used, dealings.values().stream().map(Dealing::effect));
   }
 
   /** The name of whose fact something is; null for the mission's own, and where that is gone. */

@@ -57,6 +57,9 @@ final class TwentyFirstShape {
     Migrations.each(document, "kinds", TwentyFirstShape::mass);
     Migrations.each(document, "kinds", kind -> kind.putObject("dealings"));
     document.putObject("dealings");
+    if (document.path("brief") instanceof ObjectNode brief) {
+      brief.putObject("exchange").put("family", "exchanges").put("id", "");
+    }
     Migrations.each(document, "thingKinds", TwentyFirstShape::kind);
     Migrations.things(document, this::things);
     rename(document);
@@ -115,6 +118,7 @@ final class TwentyFirstShape {
     Migrations.each(of, "calls", TwentyFirstShape::call);
     of.putObject("choices");
     of.putObject("answers");
+    of.putObject("exchanges");
     Migrations.each(
         of, "gates", gate -> gate.putObject("motion").put("way", "swings").put("seconds", 0));
     Migrations.each(of, "decks", TwentyFirstShape::stays);

@@ -67,6 +67,7 @@ final class Compiler {
         workings,
         questions,
         answers(),
+        rows(),
         lookup.asked());
   }
 
@@ -74,6 +75,17 @@ final class Compiler {
   private int[] answers() {
     return actors.mission().answers().keySet().stream()
         .mapToInt(id -> lookup.event(new Ref(Family.EVENTS, OwnConditions.given(id))))
+        .toArray();
+  }
+
+  /** The same of the rows of exchanges, exchange by exchange. */
+  private int[] rows() {
+    return actors.mission().exchanges().entrySet().stream()
+        .flatMap(
+            exchange ->
+                Ordered.sort(exchange.getValue().rows()).stream()
+                    .map(row -> OwnConditions.given(exchange.getKey(), row.getKey())))
+        .mapToInt(id -> lookup.event(new Ref(Family.EVENTS, id)))
         .toArray();
   }
 

@@ -70,6 +70,7 @@ final class HappeningCompiler {
                   Happening.TakesFrom::fixture,
                   Happening.TakesFrom::itemKind),
               row(Happening.DealsWith.class, Trigger.Of.DEALS_WITH, Happening.DealsWith::dealing),
+              row(Happening.Trades.class, Trigger.Of.TRADES, Happening.Trades::exchange),
               row(Happening.Sends.class, Trigger.Of.SENDS, Happening.Sends::call),
               row(Happening.Chooses.class, Trigger.Of.CHOOSES, Happening.Chooses::answer),
               row(Happening.IsChosen.class, Trigger.Of.CHOOSES, Happening.IsChosen::answer),

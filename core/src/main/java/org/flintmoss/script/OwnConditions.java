@@ -4,8 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import org.flintmoss.mission.Mission;
-import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.sentence.ActionLine;
@@ -21,8 +21,8 @@ import org.flintmoss.mission.zone.Zone;
 
 /**
  * The conditions that objectives have of their own, those while which zones act, and those of
- * answers, as events: they fire after all others, in the order of the objectives, and can be asked
- * why not yet like any other.
+ * answers and of rows of exchanges, as events: they fire after all others, in the order of the
+ * objectives, and can be asked why not yet like any other.
  */
 public final class OwnConditions {
   private OwnConditions() {}
@@ -56,7 +56,10 @@ public final class OwnConditions {
       }
     }
     mission.zones().forEach((id, zone) -> workings(id, zone, events));
-    mission.answers().forEach((id, answer) -> given(id, answer, events));
+    mission
+        .answers()
+        .forEach((id, it) -> given(given(id), it.name(), it.order(), it.when(), events));
+    mission.exchanges().forEach((id, it) -> rows(id, it, events));
     return events;
   }
 
@@ -77,13 +80,26 @@ public final class OwnConditions {
     return Family.ANSWERS.key() + "/" + answer + "/given";
   }
 
+  /** The id of the event that keeps what has to hold for a row of an exchange to be taken. */
+  public static String given(String exchange, String row) {
+    return Family.EXCHANGES.key() + "/" + exchange + "/" + row + "/given";
+  }
+
+  private static void rows(String id, Exchange exchange, Map<String, Event> events) {
+    for (Map.Entry<String, Exchange.Row> it : Ordered.sort(exchange.rows())) {
+      Exchange.Row row = it.getValue();
+      given(given(id, it.getKey()), exchange.name(), row.order(), row.when(), events);
+    }
+  }
+
   /** It never fires; it keeps the durations of the condition, which is asked of each player. */
-  private static void given(String id, Answer answer, Map<String, Event> events) {
-    if (!Condition.isEmpty(answer.when())) {
-      Action asked = new Action.If(answer.when(), new TreeMap<>(), new TreeMap<>());
+  private static void given(
+      String id, String name, String order, Condition when, Map<String, Event> events) {
+    if (!Condition.isEmpty(when)) {
+      Action asked = new Action.If(when, new TreeMap<>(), new TreeMap<>());
       Map<String, ActionLine> lines = Map.of("a", new ActionLine("a0", Amount.of(0), asked));
       Condition never = new Condition.All(new TreeMap<>());
-      events.put(given(id), event(answer.name() + ": can be given", answer.order(), never, lines));
+      events.put(id, event(name + ": can be given", order, never, lines));
     }
   }
 

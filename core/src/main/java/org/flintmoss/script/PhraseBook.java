@@ -27,6 +27,7 @@ import org.flintmoss.mission.ground.Route;
 import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Wave;
 import org.flintmoss.mission.script.WavePlan;
@@ -83,6 +84,8 @@ public record PhraseBook(
     List<Entry> cracks,
     List<Entry> leaves,
     List<Entry> deals,
+    List<Entry> goods,
+    List<Entry> prices,
     List<Entry> itemUses,
     List<Entry> caps,
     List<Entry> comes,
@@ -162,6 +165,8 @@ public record PhraseBook(
         entries(Breaks.Cracks.class),
         entries(Breaks.Leaves.class),
         entries(Dealing.Does.class),
+        entries(Exchange.Goods.class),
+        entries(Exchange.Price.class),
         entries(ItemKind.Use.class),
         entries(WavePlan.Cap.class),
         entries(Wave.Comes.class),

@@ -25,6 +25,7 @@ import org.flintmoss.mission.word.Terms;
  * @param workings what zones do
  * @param questions what players are asked by choices, by their number
  * @param answers for each answer, the program that keeps what has to hold for it; -1 for none
+ * @param rows for each row of the exchanges, as they are numbered together, the same
  * @param measures all that any sentence measures
  */
 public record Script(
@@ -46,6 +47,7 @@ public record Script(
     List<ZoneWorking> workings,
     List<Told> questions,
     int[] answers,
+    int[] rows,
     Set<Measure> measures) {
   /** Steps of simulation in a second. */
   public static final int STEPS_PER_SECOND = 20;

@@ -4,9 +4,9 @@ package org.flintmoss.script;
  * Something that happens, compiled: what an event fires through.
  *
  * @param of what happens
- * @param subject the number of the zone, fixture, dealing, call, answer, choice, item kind, gate,
- *     wave, conversation, objective, route, course, weapon, flag, timer, event or seat that it is
- *     about; -1 where it is about somebody alone
+ * @param subject the number of the zone, fixture, dealing, exchange, call, answer, choice, item
+ *     kind, gate, wave, conversation, objective, route, course, weapon, flag, timer, event or seat
+ *     that it is about; -1 where it is about somebody alone
  * @param state the ordinal of the state that the subject comes to, or of what a zone does, or the
  *     number of the item kind that is used or taken; -1 where there is none
  * @param who of whom the causer is one; null where things have no causer
@@ -31,6 +31,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     USES_WITH,
     TAKES_FROM,
     DEALS_WITH,
+    TRADES,
     SENDS,
     CHOOSES,
     STAYS_UNDECIDED,

@@ -57,6 +57,7 @@ public final class World {
     inputs(commands);
     context.interactions.work(now);
     context.dealings.work(now);
+    context.trading.tend();
     watch.passed(PhaseWatch.Phase.INPUTS);
     context.waters.rise();
     context.effects.goOn(now);

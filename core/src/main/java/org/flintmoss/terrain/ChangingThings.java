@@ -80,6 +80,7 @@ public final class ChangingThings {
         changed(use.effect(), named);
       }
     }
+    mission.dealings().values().forEach(it -> changed(it.effect(), named));
     return named;
   }
 
@@ -93,6 +94,7 @@ public final class ChangingThings {
           Use.TurnsGate _,
           Use.BeginsEffect _,
           Use.EndsEffect _,
+          Use.OpensExchange _,
           Use.SendsDeck _,
           Use.SendsDeckOn _ -> {}
     }

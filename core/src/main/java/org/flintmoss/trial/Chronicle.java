@@ -123,6 +123,7 @@ public final class Chronicle {
             ? unit(subject) + " used " + plan.used(detail)
             : plan.used(detail) + ": " + use.verb() + by(subject);
       }
+      case TRADED -> unit(subject) + " trades at " + name(Family.EXCHANGES, detail);
       case DEALT ->
           "%s: %s (%s)"
               .formatted(unit(subject), name(Family.DEALINGS, entry.through()), unit(detail));

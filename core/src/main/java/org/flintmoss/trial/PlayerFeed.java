@@ -51,6 +51,7 @@ public final class PlayerFeed {
   private final FightFeed fights;
   private final SpreadFeed spread;
   private final QuestionFeed questions;
+  private final TradeFeed trades;
   private final Map<Class<?>, TrialMessage> last = new HashMap<>();
   private int told;
   private double level;
@@ -63,6 +64,7 @@ public final class PlayerFeed {
     fights = new FightFeed(world, seat);
     spread = new SpreadFeed(world);
     questions = new QuestionFeed(world, seat);
+    trades = new TradeFeed(world, seat);
     plan = world.plan();
     mission = plan.mission();
   }
@@ -154,6 +156,7 @@ public final class PlayerFeed {
     tell(news, new TrialMessage.DecksGone(decksGone()));
     tell(news, new TrialMessage.Calls(calls()));
     tell(news, questions.asks());
+    tell(news, trades.trading());
     waterAndLight(news);
     SortedMap<String, String> grown = spread.news();
     if (grown != null) {

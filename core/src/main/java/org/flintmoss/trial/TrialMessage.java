@@ -46,6 +46,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Calls.class, name = "calls"),
   @JsonSubTypes.Type(value = TrialMessage.Asks.class, name = "asks"),
   @JsonSubTypes.Type(value = TrialMessage.Chose.class, name = "chose"),
+  @JsonSubTypes.Type(value = TrialMessage.Trading.class, name = "trading"),
   @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
   @JsonSubTypes.Type(value = TrialMessage.Grown.class, name = "grown"),
   @JsonSubTypes.Type(value = TrialMessage.Wind.class, name = "wind"),
@@ -302,6 +303,31 @@ public sealed interface TrialMessage {
    */
   record Chose(int step, String choice, @Nullable String by, @Nullable String answer)
       implements TrialMessage {}
+
+  /** The exchange that the player has open; null for none. */
+  record Trading(@Nullable OpenExchange trading) implements TrialMessage {}
+
+  /**
+   * An exchange that a player has open.
+   *
+   * @param rows those that can be taken, or of which it is said why not
+   */
+  record OpenExchange(String id, String name, String text, List<ShownRow> rows) {}
+
+  /**
+   * What an exchange gives.
+   *
+   * @param gives what it is, in words
+   * @param price what is paid, in words; null for nothing
+   * @param left how often there is more; null for without limit
+   * @param lacks why the player cannot take it; null if they can
+   */
+  record ShownRow(
+      String id,
+      String gives,
+      @Nullable String price,
+      @Nullable Integer left,
+      @Nullable String lacks) {}
 
   /** The ids of the effects that go on. */
   record Effects(List<String> effects) implements TrialMessage {}

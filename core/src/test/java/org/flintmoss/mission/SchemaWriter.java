@@ -30,6 +30,7 @@ import org.flintmoss.mission.json.Json;
 import org.flintmoss.mission.script.Call;
 import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.mission.script.Todo;
 import org.flintmoss.mission.script.Wave;
@@ -68,6 +69,8 @@ public final class SchemaWriter {
           Breaks.Cracks.class,
           Breaks.Leaves.class,
           Dealing.Does.class,
+          Exchange.Goods.class,
+          Exchange.Price.class,
           Bundle.Value.class,
           Condition.class,
           Event.Again.class,

@@ -144,6 +144,13 @@ public enum Rule {
   ANSWER_TO_NOTHING(Severity.WARNING, "An answer is to no choice."),
   ANSWER_ASKS_WHAT_HAPPENS(
       Severity.ERROR, "What has to hold for an answer names what happens, not what is so."),
+  EXCHANGE_WITHOUT_ROWS(Severity.WARNING, "An exchange gives nothing."),
+  EXCHANGE_NEVER_OPENED(Severity.HINT, "Nothing opens an exchange."),
+  GIVES_WITHOUT_END_FOR_NOTHING(
+      Severity.WARNING, "An exchange gives something for nothing, any number of times."),
+  HELP_IS_THERE_ALREADY(Severity.WARNING, "Somebody who is to be had is there from the start."),
+  ROW_ASKS_WHAT_HAPPENS(
+      Severity.ERROR, "What has to hold for a row of an exchange names what happens, not what is."),
   CONVERSATION_WITHOUT_LINES(Severity.WARNING, "A conversation has no lines."),
   CONVERSATION_NEVER_SAID(Severity.HINT, "A conversation is never said."),
   LINE_WITHOUT_WORDS(Severity.WARNING, "A line of a conversation has no words."),

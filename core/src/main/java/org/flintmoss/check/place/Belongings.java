@@ -11,6 +11,7 @@ import org.flintmoss.check.finding.Page;
 import org.flintmoss.check.finding.Rule;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Breaks;
+import org.flintmoss.mission.catalogue.Dealing;
 import org.flintmoss.mission.catalogue.Drop;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
@@ -20,6 +21,7 @@ import org.flintmoss.mission.ground.Fixture;
 import org.flintmoss.mission.ground.Gate;
 import org.flintmoss.mission.ground.Hand;
 import org.flintmoss.mission.ground.Item;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.sentence.Action;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Position;
@@ -43,11 +45,22 @@ final class Belongings {
     Stream.concat(mission.units().values().stream(), mission.starts().values().stream())
         .flatMap(standing -> standing.pack().values().stream())
         .forEach(packed -> had.add(packed.item()));
-    mission.fixtures().values().stream()
-        .flatMap(fixture -> mission.usesOf(fixture).values().stream())
+    Stream.concat(
+            mission.fixtures().values().stream()
+                .flatMap(fixture -> mission.usesOf(fixture).values().stream())
+                .map(Use::gives),
+            mission.dealings().values().stream().map(Dealing::gives))
         .forEach(
-            use -> {
-              if (use.gives() instanceof Use.Items items) {
+            gives -> {
+              if (gives instanceof Use.Items items) {
+                had.add(items.item());
+              }
+            });
+    mission.exchanges().values().stream()
+        .flatMap(it -> it.rows().values().stream())
+        .forEach(
+            row -> {
+              if (row.gives() instanceof Exchange.Items items) {
                 had.add(items.item());
               }
             });
@@ -77,6 +90,13 @@ final class Belongings {
     mission.itemKinds().forEach(this::mass);
     mission.items().forEach(this::reach);
     mission.fixtures().forEach(this::uses);
+    mission
+        .dealings()
+        .forEach(
+            (id, it) -> {
+              Ref ref = new Ref(Family.DEALINGS, id);
+              asks(it.needs(), it.name(), ref, "/dealings/" + id + "/needs");
+            });
     mission.gates().forEach(this::hand);
     return findings;
   }

@@ -243,9 +243,7 @@ public final class Deployment {
   private void gate(String id, Gate gate) {
     Ref ref = new Ref(Family.GATES, id);
     boolean worked =
-        mission.fixtures().values().stream()
-                .flatMap(fixture -> mission.usesOf(fixture).values().stream())
-                .anyMatch(use -> opens(use.effect(), ref))
+        mission.effectsOfUses().anyMatch(effect -> opens(effect, ref))
             || deeds.stream()
                 .anyMatch(
                     deed -> deed.action() instanceof Action.SetGate set && set.gate().equals(ref))
@@ -267,6 +265,7 @@ public final class Deployment {
           Use.Nothing _,
           Use.BeginsEffect _,
           Use.EndsEffect _,
+          Use.OpensExchange _,
           Use.SendsDeck _,
           Use.SendsDeckOn _,
           Use.LetsStand _,

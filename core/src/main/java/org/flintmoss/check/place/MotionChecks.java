@@ -103,6 +103,7 @@ final class MotionChecks {
         effect(breaks.effect(), "/thingKinds/" + kind.getKey() + "/breaks/effect");
       }
     }
+    mission.dealings().forEach((id, it) -> effect(it.effect(), "/dealings/" + id + "/effect"));
     mission.events().forEach((id, event) -> ScriptWalk.of(id, event, new Sentences()));
   }
 

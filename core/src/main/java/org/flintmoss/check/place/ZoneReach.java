@@ -261,9 +261,8 @@ final class ZoneReach {
                           deed.action() instanceof Action.SetGate set
                               && set.gate().equals(ref)
                               && set.state() != Gate.State.CLOSED)
-              || mission.fixtures().values().stream()
-                  .flatMap(fixture -> mission.usesOf(fixture).values().stream())
-                  .map(Use::effect)
+              || mission
+                  .effectsOfUses()
                   .anyMatch(
                       effect ->
                           (effect instanceof Use.OpensGate opens && opens.gate().equals(ref))

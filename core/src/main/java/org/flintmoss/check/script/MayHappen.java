@@ -2,6 +2,7 @@ package org.flintmoss.check.script;
 
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.flintmoss.mission.Mission;
@@ -9,6 +10,7 @@ import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Choice;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
 import org.flintmoss.mission.script.Wave;
@@ -57,6 +59,7 @@ final class MayHappen {
               }
             });
     mission.waves().values().forEach(this::heralded);
+    mission.exchanges().values().forEach(this::counted);
     Map<String, Event> own = OwnConditions.of(mission);
     listens.addAll(own.keySet());
     boolean grows = true;
@@ -73,6 +76,15 @@ final class MayHappen {
           .flatMap(it -> it.does().values().stream())
           .forEach(this::look);
       grows = fires.size() + listens.size() + done.size() > before;
+    }
+  }
+
+  /** What is bought and paid may change counters. */
+  private void counted(Exchange exchange) {
+    for (Exchange.Row row : exchange.rows().values()) {
+      for (Record part : List.of((Record) row.gives(), (Record) row.price())) {
+        ScriptWalk.refs(part, (_, ref) -> done.add("count " + ref.id()));
+      }
     }
   }
 

@@ -49,6 +49,7 @@ public final class ScriptChecks {
     AmountChecks.look(mission, findings::add);
     facts();
     new ChoiceChecks(mission, may, findings::add).look();
+    new ExchangeChecks(mission, findings::add).look();
     objectives();
     endings();
     races();

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Wave;
 import org.flintmoss.mission.sentence.Action;
@@ -80,6 +81,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
           Family.CALLS,
           Family.CHOICES,
           Family.ANSWERS,
+          Family.EXCHANGES,
           Family.OBJECTIVES,
           Family.ENDINGS,
           Family.CONVERSATIONS,
@@ -124,6 +126,7 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
       mission.events().forEach(this::event);
       mission.waves().forEach(this::wave);
       mission.answers().forEach(this::answer);
+      mission.exchanges().forEach(this::exchange);
       mission.objectives().forEach(this::objective);
       mission.zones().forEach(this::zone);
       Map<Ref, Set<Mark>> marks = new LinkedHashMap<>();
@@ -242,6 +245,28 @@ public record ScriptWeb(List<Node> nodes, List<Edge> edges) {
       Ref here = new Ref(Family.ANSWERS, id);
       add(answer.choice(), here, Is.BRINGS);
       ScriptWalk.conditions(answer.when(), plain -> reads(plain, here));
+    }
+
+    private void exchange(String id, Exchange exchange) {
+      Ref here = new Ref(Family.EXCHANGES, id);
+      for (Exchange.Row row : exchange.rows().values()) {
+        ScriptWalk.conditions(row.when(), plain -> reads(plain, here));
+        counts(here, (Record) row.gives());
+        counts(here, (Record) row.price());
+      }
+    }
+
+    /** A counter that goes up or down there is set; what is paid is also read. */
+    private void counts(Ref here, Record what) {
+      ScriptWalk.refs(
+          what,
+          (_, ref) -> {
+            boolean counter = ref.family() == Family.COUNTERS;
+            add(here, ref, counter ? Is.SET : Is.NAMES);
+            if (counter && what instanceof Exchange.ForCount) {
+              add(ref, here, Is.READ);
+            }
+          });
     }
 
     private void wave(String id, Wave wave) {

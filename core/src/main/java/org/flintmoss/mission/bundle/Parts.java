@@ -33,6 +33,7 @@ import org.flintmoss.mission.script.Conversation;
 import org.flintmoss.mission.script.Counter;
 import org.flintmoss.mission.script.Ending;
 import org.flintmoss.mission.script.Event;
+import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.script.Flag;
 import org.flintmoss.mission.script.Objective;
 import org.flintmoss.mission.script.Timer;
@@ -79,6 +80,7 @@ public record Parts(
     @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Call> calls,
     @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Choice> choices,
     @Size(max = 120) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Answer> answers,
+    @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Exchange> exchanges,
     @Size(max = 200)
         SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid Conversation> conversations,
     @Size(max = 20) SortedMap<@Pattern(regexp = Id.PATTERN) String, @Valid WavePlan> wavePlans,

@@ -203,6 +203,7 @@ public record Use(
     @JsonSubTypes.Type(value = SendsDeckOn.class, name = "sendsDeckOn"),
     @JsonSubTypes.Type(value = BeginsEffect.class, name = "beginsEffect"),
     @JsonSubTypes.Type(value = EndsEffect.class, name = "endsEffect"),
+    @JsonSubTypes.Type(value = OpensExchange.class, name = "opensExchange"),
     @JsonSubTypes.Type(value = LetsStand.class, name = "letsStand"),
     @JsonSubTypes.Type(value = LetsLook.class, name = "letsLook")
   })
@@ -242,6 +243,10 @@ public record Use(
   /** Has an effect end: puts a fire out. */
   @Phrase(value = "ends {effect}", group = "Ends an effect")
   public record EndsEffect(@Valid @Names(Family.EFFECTS) Ref effect) implements Effect {}
+
+  /** A player who does it can trade until they walk off. */
+  @Phrase(value = "opens the exchange {exchange}", group = "Opens an exchange")
+  public record OpensExchange(@Valid @Names(Family.EXCHANGES) Ref exchange) implements Effect {}
 
   /** Puts a thing where it was set down, or takes it away from there. */
   @Phrase(value = "from then on {thing} {stands}", group = "Takes a thing away, or puts it back")

@@ -111,6 +111,11 @@ public sealed interface Happening extends Condition {
       @Valid Selector who, @Valid @Names(Family.DEALINGS) Ref dealing, @Valid Selector whom)
       implements Happening {}
 
+  /** A player takes something that an exchange gives. */
+  @Phrase(value = "each time {who} {trades|trade} at {exchange}", group = "What happens")
+  record Trades(@Valid Selector who, @Valid @Names(Family.EXCHANGES) Ref exchange)
+      implements Happening {}
+
   /** A player sends a call. */
   @Phrase(value = "each time {who} {sends|send} {call}", group = "What happens")
   record Sends(@Valid Selector who, @Valid @Names(Family.CALLS) Ref call) implements Happening {}

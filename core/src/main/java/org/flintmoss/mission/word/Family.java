@@ -91,6 +91,8 @@ public enum Family {
   CHOICES("choices", "choice", Trait.SCRIPT),
   @JsonProperty("answers")
   ANSWERS("answers", "answer", Trait.SCRIPT),
+  @JsonProperty("exchanges")
+  EXCHANGES("exchanges", "exchange", Trait.SCRIPT, Trait.TOLD_APART),
   @JsonProperty("speakers")
   SPEAKERS("speakers", "speaker", Trait.CATALOGUE, Trait.SCRIPT),
   @JsonProperty("conversations")

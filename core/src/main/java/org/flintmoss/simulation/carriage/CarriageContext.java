@@ -14,6 +14,9 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who carries whom, and who is bound. */
   public final Carrying carrying;
 
+  /** Which exchange each has open. */
+  public final Trading trading;
+
   /** What each can begin. */
   public final Slots slots;
 
@@ -41,6 +44,7 @@ public abstract class CarriageContext extends PerceptionContext {
     interactions = new Interactions(this);
     dealings = new Dealings(this);
     carrying = new Carrying(this);
+    trading = new Trading(this);
     slots = new Slots(this);
     holding = new Holding(this);
     breakables = new Breakables(this);

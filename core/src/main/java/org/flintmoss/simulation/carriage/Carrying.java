@@ -85,6 +85,13 @@ public final class Carrying {
     }
   }
 
+  /** Somebody who is put elsewhere leaves the arms of who carries them. */
+  public void release(int unit) {
+    if (carrier(unit) >= 0) {
+      setDown(carrier(unit));
+    }
+  }
+
   /** Phase 6, before anybody moves: who can no longer carry, or is to be carried no more. */
   public void tend() {
     for (int unit = 0; unit < plan.units(); unit++) {

@@ -244,6 +244,7 @@ public final class Dealings {
     double y = context.body.y(unit);
     context.noises.make(x, y, it.of().noise(), unit, context.now());
     context.standings.change(it.effect(), entry, unit);
+    context.trading.open(unit, it.effect().exchange());
     switch (it.of().does()) {
       case Dealing.Nothing _ -> {}
       case Dealing.Searches _ -> context.packs.takeAll(unit, other);

@@ -344,6 +344,7 @@ public final class Interactions {
     } else {
       context.standings.change(of.effect(), entry, unit);
     }
+    context.trading.open(unit, of.effect().exchange());
     switch (of.use().turns()) {
       case Use.Stays _ -> {}
       case Use.Into _ -> context.standings.turn(of.self(), of.into(), entry, unit);

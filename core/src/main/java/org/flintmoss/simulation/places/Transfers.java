@@ -87,8 +87,11 @@ public final class Transfers {
     arrived.at[unit] = 0;
   }
 
-  /** The first that takes a unit and does not spare it; -1 for none. */
+  /** The first that takes a unit and does not spare it; -1 for none, and for one who is carried. */
   private int takes(int unit) {
+    if (context.carrying.carrier(unit) >= 0) {
+      return -1;
+    }
     for (int word = 0; word < any.length; word++) {
       for (long left = workings.feltWord(unit, word) & any[word]; left != 0; left &= left - 1) {
         int working = word * 64 + Long.numberOfTrailingZeros(left);

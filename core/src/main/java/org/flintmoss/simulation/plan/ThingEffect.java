@@ -13,9 +13,10 @@ import org.flintmoss.script.ActorIndex;
  * @param goesOn the effect that it begins or ends; -1 for none
  * @param thing the prop or fixture that it changes; -1 for none
  * @param look the look that it gives that; -1 for none
+ * @param exchange the exchange that it opens; -1 for none
  */
 public record ThingEffect(
-    Use.Effect of, int gate, int deck, int stop, int goesOn, int thing, int look) {
+    Use.Effect of, int gate, int deck, int stop, int goesOn, int thing, int look, int exchange) {
   static ThingEffect of(Use.Effect effect, ActorIndex actors, Terms terms) {
     return new ThingEffect(
         effect,
@@ -41,6 +42,7 @@ public record ThingEffect(
           case Use.LetsLook lets -> actors.thing(lets.thing());
           default -> -1;
         },
-        effect instanceof Use.LetsLook lets ? actors.index(lets.look()) : -1);
+        effect instanceof Use.LetsLook lets ? actors.index(lets.look()) : -1,
+        effect instanceof Use.OpensExchange opens ? actors.index(opens.exchange()) : -1);
   }
 }

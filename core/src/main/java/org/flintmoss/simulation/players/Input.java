@@ -24,6 +24,8 @@ import org.flintmoss.mission.word.Id;
   @JsonSubTypes.Type(value = Input.Consume.class, name = "consume"),
   @JsonSubTypes.Type(value = Input.Call.class, name = "call"),
   @JsonSubTypes.Type(value = Input.Answer.class, name = "answer"),
+  @JsonSubTypes.Type(value = Input.Trade.class, name = "trade"),
+  @JsonSubTypes.Type(value = Input.LeaveExchange.class, name = "leaveExchange"),
   @JsonSubTypes.Type(value = Input.Companions.class, name = "companions"),
   @JsonSubTypes.Type(value = Input.Join.class, name = "join"),
   @JsonSubTypes.Type(value = Input.Leave.class, name = "leave")
@@ -34,14 +36,15 @@ public sealed interface Input {
     return switch (this) {
       case Steer _, Aim _, Attack _, Answer _, Join _, Leave _ -> true;
       case Go _, Use _, Over _, TakeUp _, SetDown _, Consume _, Call _, Companions _ -> false;
+      case Trade _, LeaveExchange _ -> false;
     };
   }
 
   /** Whether somebody who is bound cannot do it. */
   default boolean takesHands() {
     return switch (this) {
-      case Steer _, Go _, Attack _, Use _, Over _, TakeUp _, SetDown _, Consume _ -> true;
-      case Aim _, Call _, Answer _, Companions _, Join _, Leave _ -> false;
+      case Steer _, Go _, Attack _, Use _, Over _, TakeUp _, SetDown _, Consume _, Trade _ -> true;
+      case Aim _, Call _, Answer _, LeaveExchange _, Companions _, Join _, Leave _ -> false;
     };
   }
 
@@ -83,6 +86,12 @@ public sealed interface Input {
 
   /** Gives an answer to the choice that is asked, by the id of the answer. */
   record Answer(@Pattern(regexp = Id.PATTERN) String answer) implements Input {}
+
+  /** Takes what a row gives of the exchange that is open, by the id of the row. */
+  record Trade(@Pattern(regexp = Id.PATTERN) String row) implements Input {}
+
+  /** Closes the exchange that is open. */
+  record LeaveExchange() implements Input {}
 
   /** Tells companions what to do. */
   record Companions(Tell tell) implements Input {}

@@ -20,6 +20,9 @@ public abstract class PlayerContext extends ArrivalContext {
   /** What players are asked. */
   public final Choices choices;
 
+  /** What players take at exchanges. */
+  public final Trades trades;
+
   /** What players do. */
   public final PlayerInput playerInput;
 
@@ -31,6 +34,7 @@ public abstract class PlayerContext extends ArrivalContext {
     courses = new Courses(this);
     calls = new Calls(this);
     choices = new Choices(this);
+    trades = new Trades(this);
     playerInput = new PlayerInput(this);
   }
 }

@@ -54,6 +54,8 @@ public final class PlayerInput {
         int number = context.plan.actors().index(new Ref(Family.ANSWERS, answer.answer()));
         context.choices.answer(number, command.seat());
       }
+      case Input.Trade trade -> context.trades.take(trade.row(), command.seat());
+      case Input.LeaveExchange _ -> context.trading.close(unit);
       case Input.Companions companions ->
           this.companions.tell(unit, companions.tell(), context.now());
       case Input.Join _ -> {}

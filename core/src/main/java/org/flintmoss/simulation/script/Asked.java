@@ -121,6 +121,7 @@ public final class Asked {
         leave(unit);
       }
       if (moves.at[unit] > 0 && context.vitals.up(unit)) {
+        context.carrying.release(unit);
         context.spawner.moveTo(unit, plan.script().arrival(moves.at[unit] - 1), now);
       }
       if (back.at[unit] == 1 && context.vitals.up(unit)) {

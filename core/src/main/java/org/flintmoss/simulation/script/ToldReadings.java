@@ -6,6 +6,7 @@ import org.flintmoss.mission.script.Speaker;
 import org.flintmoss.script.Quantity;
 import org.flintmoss.simulation.players.Choices;
 import org.flintmoss.simulation.players.Courses;
+import org.flintmoss.simulation.players.Trades;
 import org.jspecify.annotations.Nullable;
 
 /** What players are told and shown in a run, by their seats. */
@@ -163,6 +164,36 @@ public final class ToldReadings {
         answers,
         answers.stream().mapToInt(Answerable::votes).sum(),
         choices.voters(choice));
+  }
+
+  /** The exchange that a seat has open, by its number; -1 for none. */
+  public int trading(int seat) {
+    return context.trading.exchange(context.plan.seat(seat));
+  }
+
+  /** The rows of all exchanges, numbered together. */
+  public List<Trades.Offered> trades() {
+    return context.trades.rows();
+  }
+
+  /**
+   * How a row of an exchange is to a seat that has it open.
+   *
+   * @param able whether what it asks for holds
+   * @param left how often it can be taken; -1 for without limit
+   * @param there whether what it gives is to be had
+   * @param pays whether the player can pay
+   */
+  public record Tradable(boolean able, int left, boolean there, boolean pays) {}
+
+  /** How a row is to a seat, by its number. */
+  public Tradable tradable(int row, int seat) {
+    Trades trades = context.trades;
+    return new Tradable(
+        trades.able(row, seat),
+        trades.left(row),
+        trades.there(row),
+        trades.pays(row, context.plan.seat(seat)));
   }
 
   /** What players are asked by a choice, by its number, with its figures as they are now. */

@@ -131,7 +131,7 @@ public final class Standings {
   /** Does to other things what a use or the breaking of a thing does. */
   public void change(ThingEffect effect, int cause, int by) {
     switch (effect.of()) {
-      case Use.Nothing _ -> {}
+      case Use.Nothing _, Use.OpensExchange _ -> {}
       case Use.OpensGate _ -> set(effect.gate(), Gate.State.OPEN.ordinal(), cause, by);
       case Use.ClosesGate _ -> set(effect.gate(), Gate.State.CLOSED.ordinal(), cause, by);
       case Use.TurnsGate _ -> {

@@ -109,6 +109,8 @@ public final class Causes {
     MUST_STAND,
     /** A unit has used a fixture: unit, the number of the use. */
     USED,
+    /** A player took what an exchange gives: unit, exchange, through its row by its number. */
+    TRADED,
     /** A unit did something with another: who, with whom, through what by its number. */
     DEALT,
     /** A unit was bound: unit, by whom or -1. */

@@ -697,6 +697,7 @@ class EveryConditionTest {
           "seat",
           "sends",
           "dealsWith",
+          "trades",
           "isCarried",
           "uses",
           "usesWith",
