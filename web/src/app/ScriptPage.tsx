@@ -22,6 +22,7 @@ import { InsetMap } from "../map/InsetMap";
 import { AboutEvent } from "../script/AboutEvent";
 import { Choices } from "../script/Choices";
 import { EventCard } from "../script/EventCard";
+import { Exchanges } from "../script/Exchanges";
 import { eventsOf, makeEvent } from "../script/eventMoves";
 import { Outcomes } from "../script/Outcomes";
 import { Outline } from "../script/Outline";
@@ -165,6 +166,7 @@ export function ScriptPage({ ground }: { ground: Ground }) {
                 <>
                   <TalkTab />
                   <Choices />
+                  <Exchanges />
                 </>
               )}
               {tab === "waves" && <WavesTab />}

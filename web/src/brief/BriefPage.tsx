@@ -24,6 +24,7 @@ export function BriefPage() {
       <div className="mx-auto max-w-3xl border border-line bg-slip px-8 pb-8 shadow-sm">
         <Heading>Brief</Heading>
         <Words />
+        <FirstExchange />
         <Heading>Debriefings</Heading>
         <Debriefings />
         <Heading>Seats and difficulty</Heading>
@@ -112,6 +113,39 @@ function Seats() {
 }
 
 /** How often players who die come back. */
+/** What players can trade as they begin, before they walk off. */
+function FirstExchange() {
+  const open = useOpenMission();
+  const exchanges = ordered(useMission((state) => state.mission.exchanges));
+  const opens = useMission((state) => state.mission.brief.opens);
+  const chosen = opens.type === "exchange" ? opens.exchange.id : "";
+  const lost = chosen !== "" && !exchanges.some(([id]) => id === chosen);
+  if (exchanges.length === 0 && !lost) return null;
+  return (
+    <Entry label="Exchange, open to players as they begin" htmlFor="first-exchange">
+      <Choice
+        id="first-exchange"
+        value={chosen}
+        options={[
+          { value: "", word: "None" },
+          ...exchanges.map(([value, { name }]) => ({ value, word: name })),
+          ...(lost ? [{ value: chosen, word: "⚑ one that is gone" }] : []),
+        ]}
+        onTake={(id) =>
+          put(
+            open,
+            "Change the first exchange",
+            ["brief", "opens"],
+            id === ""
+              ? { type: "nothing" }
+              : { type: "exchange", exchange: { family: "exchanges", id } },
+          )
+        }
+      />
+    </Entry>
+  );
+}
+
 function Lives() {
   const open = useOpenMission();
   const lives = useMission((state) => state.mission.brief.lives);

@@ -42,6 +42,7 @@ const FACTS: ReadonlySet<Family> = new Set<Family>([
   "conversations",
   "choices",
   "answers",
+  "exchanges",
   "wavePlans",
   "waves",
   "objectives",

@@ -75,6 +75,8 @@ export interface PhraseBook {
   cracks: Entry[];
   leaves: Entry[];
   deals: Entry[];
+  goods: Entry[];
+  prices: Entry[];
   itemUses: Entry[];
   caps: Entry[];
   comes: Entry[];

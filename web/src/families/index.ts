@@ -78,6 +78,7 @@ type Unplaced =
   | "calls"
   | "choices"
   | "answers"
+  | "exchanges"
   | "speakers"
   | "conversations"
   | "wavePlans"

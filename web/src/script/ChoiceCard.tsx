@@ -5,7 +5,6 @@ import { useMission, useOpenMission } from "../document/context";
 import {
   type Answer,
   type ChoiceDecides,
-  isOpen,
   newId,
   orderAfter,
   ordered,
@@ -128,11 +127,12 @@ function Terms(props: { id: string; choice: Question; answers: [string, Answer][
   const mission = useMission((state) => state.mission);
   const path = ["choices", id];
   const label = `Change ${choice.name}`;
-  const { limit, fallback } = choice;
+  const { limit } = choice;
+  const falls = choice.fallback.type === "answer" ? choice.fallback.answer.id : "";
   const endless = limit.value === 0 && Object.keys(limit.levels).length === 0;
   const none = { value: "", word: "it stays without an answer" };
   const options = answers.map(([value, { name }]) => ({ value, word: `“${name}”` }));
-  const lost = fallback.id !== "" && !answers.some(([it]) => it === fallback.id);
+  const lost = falls !== "" && !answers.some(([it]) => it === falls);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-2">
       <div className="w-64">
@@ -154,27 +154,36 @@ function Terms(props: { id: string; choice: Question; answers: [string, Answer][
           take={(to) => put(open, label, [...path, "limit"], to)}
         />
       </span>
-      {(!endless || fallback.id !== "") && (
+      {(!endless || falls !== "") && (
         <span className="flex items-center gap-1">
           then
           <div className="w-56">
             <Choice
               label="What counts when the time is over"
-              value={lost ? fallback.id : (answers.find(([it]) => it === fallback.id)?.[0] ?? "")}
+              value={falls}
               options={[
                 none,
                 ...options,
                 ...(lost
                   ? [
                       {
-                        value: fallback.id,
-                        word: isOpen(mission, fallback) ? "⚑ a deleted answer" : "⚑ another's",
+                        value: falls,
+                        word: mission.answers[falls]
+                          ? "⚑ an answer to another"
+                          : "⚑ a deleted answer",
                       },
                     ]
                   : []),
               ]}
-              onTake={(answer) =>
-                put(open, label, [...path, "fallback"], { family: "answers", id: answer })
+              onTake={(id) =>
+                put(
+                  open,
+                  label,
+                  [...path, "fallback"],
+                  id === ""
+                    ? { type: "nothing" }
+                    : { type: "answer", answer: { family: "answers", id } },
+                )
               }
             />
           </div>
@@ -300,7 +309,10 @@ function Preview({ choice, answers }: { choice: Question; answers: [string, Answ
         says={questionWords({
           decides: choice.decides,
           seconds: value === 0 ? null : Math.ceil(value),
-          fallback: mission.answers[choice.fallback.id]?.name ?? null,
+          fallback:
+            choice.fallback.type === "answer"
+              ? (mission.answers[choice.fallback.answer.id]?.name ?? null)
+              : null,
           waits: choice.waits,
           voted: 0,
           voters: Object.keys(mission.starts).length,

@@ -19,6 +19,7 @@ const HEADINGS = {
   endings: "Endings",
   conversations: "Conversations",
   choices: "Choices",
+  exchanges: "Exchanges",
   wavePlans: "Wave plans",
 };
 

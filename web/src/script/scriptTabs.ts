@@ -20,16 +20,17 @@ export const TAB_OF: Partial<Record<Family, ScriptTab>> = {
   speakers: "talk",
   choices: "talk",
   answers: "talk",
+  exchanges: "talk",
   wavePlans: "waves",
   waves: "waves",
 };
 
-type Listed = "objectives" | "endings" | "conversations" | "choices" | "wavePlans";
+type Listed = "objectives" | "endings" | "conversations" | "choices" | "exchanges" | "wavePlans";
 
 /** What the outline lists on a tab beside events: the families whose things are worked on there. */
 export const LISTED: Record<ScriptTab, Listed[]> = {
   events: ["objectives", "endings"],
-  talk: ["conversations", "choices"],
+  talk: ["conversations", "choices", "exchanges"],
   waves: ["wavePlans"],
   places: [],
   outcomes: ["objectives", "endings"],

@@ -68,6 +68,7 @@ export const MADE_HERE: Partial<Record<Family, string>> = {
   timers: "New timer",
   calls: "New call",
   choices: "New choice",
+  exchanges: "New exchange",
   speakers: "New speaker",
   conversations: "New conversation",
   objectives: "New objective",
@@ -144,10 +145,14 @@ export function makeNew(
         text: wordsOf(""),
         decides: "first",
         limit: pinnedOf(0),
-        fallback: { family: "answers", id: "" },
+        fallback: { type: "nothing" },
         waits: false,
       };
       for (const words of ["Yes.", "No."]) addAnswer(draft, id, words);
+    }
+    if (family === "exchanges") {
+      const name = freshName(draft.exchanges, "Exchange");
+      draft.exchanges[id] = { name, order: orderAfter(draft.exchanges), text: "", rows: {} };
     }
     if (family === "speakers") {
       const name = freshName(draft.speakers, "Speaker");

@@ -14,6 +14,7 @@ import { Tip } from "../ui/Tip";
 import { useRoom } from "../ui/useRoom";
 import { beginsWhen } from "./beginsWhen";
 import { EndScreen } from "./EndScreen";
+import { Exchange } from "./Exchange";
 import { Game, STEPS } from "./game";
 import {
   Banner,
@@ -199,6 +200,7 @@ function Stage(props: PlayProps) {
           )}
           <div className="pointer-events-none absolute right-4 bottom-4 left-[17.5rem] flex flex-col items-center">
             {plays && <Question game={game} />}
+            {plays && <Exchange game={game} />}
             {plays && <Offers game={game} mission={mission} />}
             <Reading game={game} />
             <Notes game={game} />

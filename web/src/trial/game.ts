@@ -61,6 +61,8 @@ export interface TrialState {
   calls: Offered[];
   /** What the player is asked; null for nothing. */
   asks: Said<"asks">["asks"];
+  /** The exchange that the player has open; null for none. */
+  trading: Said<"trading">["trading"];
   /** The ids of the effects that go on. */
   effects: string[];
   /** How far effects have spread that grow, by id. */
@@ -180,6 +182,7 @@ export class Game {
     markers: [],
     calls: [],
     asks: null,
+    trading: null,
     effects: [],
     grown: {},
     wind: null,

@@ -290,7 +290,13 @@ public final class Stage {
     return put(
         "/choices/" + id,
         "{'name':'%s','order':'a0','text':{'text':'%s?','figures':{}},'decides':'%s','limit':{'value':%s,'levels':{},'perPlayer':0},'fallback':%s,'waits':%s}"
-            .formatted(id, id, decides, limit, ref("answers", fallback), waits));
+            .formatted(id, id, decides, limit, falls(fallback), waits));
+  }
+
+  private static String falls(String answer) {
+    return answer.isEmpty()
+        ? "{'type':'nothing'}"
+        : "{'type':'answer','answer':" + ref("answers", answer) + "}";
   }
 
   /** Puts an answer to a choice; answers stand in the order of their ids. */

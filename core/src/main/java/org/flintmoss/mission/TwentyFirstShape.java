@@ -58,7 +58,7 @@ final class TwentyFirstShape {
     Migrations.each(document, "kinds", kind -> kind.putObject("dealings"));
     document.putObject("dealings");
     if (document.path("brief") instanceof ObjectNode brief) {
-      brief.putObject("exchange").put("family", "exchanges").put("id", "");
+      Migrations.type(brief, "opens", "nothing");
     }
     Migrations.each(document, "thingKinds", TwentyFirstShape::kind);
     Migrations.things(document, this::things);

@@ -4,6 +4,7 @@ import java.util.List;
 import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.script.Answer;
 import org.flintmoss.mission.script.Choice;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.script.Script;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Screens;
@@ -37,7 +38,8 @@ final class QuestionFeed {
     String id = List.copyOf(mission.choices().keySet()).get(asked.choice());
     Choice choice = mission.choices().get(id);
     double limit = choice.limit().at(world.plan().terms());
-    Answer fallback = mission.answers().get(choice.fallback().id());
+    Ref falls = choice.fallsOn();
+    Answer fallback = falls == null ? null : mission.answers().get(falls.id());
     return new TrialMessage.Question(
         id,
         world.told().question(asked.choice()),

@@ -16,6 +16,7 @@ import org.flintmoss.mission.sentence.Happening;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Ref;
+import org.flintmoss.mission.word.Thing;
 
 /** Findings on choices: what players cannot read, cannot answer, or are never asked. */
 final class ChoiceChecks {
@@ -87,9 +88,9 @@ final class ChoiceChecks {
   /** How a choice ends that nobody answers. */
   private void end(Ref ref, Choice choice, List<Map.Entry<String, Answer>> answers) {
     boolean endless = choice.limit().any(seconds -> seconds == 0);
-    boolean falls = mission.find(choice.fallback()) != null;
-    boolean own =
-        mission.find(choice.fallback()) instanceof Answer fallback && fallback.choice().equals(ref);
+    Thing fallback = choice.fallsOn() == null ? null : mission.find(choice.fallsOn());
+    boolean falls = fallback != null;
+    boolean own = fallback instanceof Answer answer && answer.choice().equals(ref);
     if (falls && !own) {
       find(
           Rule.FALLBACK_OF_ANOTHER_CHOICE,

@@ -39,7 +39,7 @@ final class ExchangeChecks {
       find(Rule.EXCHANGE_WITHOUT_ROWS, ref, "/rows", exchange.name() + " gives nothing yet.");
     }
     boolean opened =
-        mission.brief().exchange().equals(ref)
+        mission.brief().opens(ref)
             || mission
                 .effectsOfUses()
                 .anyMatch(

@@ -299,7 +299,7 @@ final class MayHappen {
     Answer of = mission.answers().get(answer.id());
     boolean given = Condition.isEmpty(of.when()) || may(of.when());
     boolean fallback =
-        mission.find(of.choice()) instanceof Choice choice && choice.fallback().equals(answer);
+        mission.find(of.choice()) instanceof Choice choice && answer.equals(choice.fallsOn());
     return asked(of.choice()) && (given || fallback);
   }
 

@@ -1,5 +1,7 @@
 package org.flintmoss.mission.script;
 
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
 import org.flintmoss.mission.word.Family;
@@ -12,7 +14,7 @@ import org.flintmoss.mission.word.Ref;
  * The sheet of a mission.
  *
  * @param briefing what players read before they begin
- * @param exchange what players can trade as they begin, until they walk off; open for nothing
+ * @param opens what is open to players as they begin, until they walk off
  * @param pressure what counts are multiplied by at each difficulty
  */
 public record Brief(
@@ -22,4 +24,23 @@ public record Brief(
     @Size(max = 4000) String briefing,
     @Valid Pressure pressure,
     @Valid Lives lives,
-    @Valid @Names(Family.EXCHANGES) Ref exchange) {}
+    @Valid Opens opens) {
+  /** What is open to players as they begin, until they walk off. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Nothing.class, name = "nothing"),
+    @JsonSubTypes.Type(value = OpensExchange.class, name = "exchange")
+  })
+  public sealed interface Opens {}
+
+  /** Nothing. */
+  public record Nothing() implements Opens {}
+
+  /** An exchange. */
+  public record OpensExchange(@Valid @Names(Family.EXCHANGES) Ref exchange) implements Opens {}
+
+  /** Whether players begin with an exchange open. */
+  public boolean opens(Ref exchange) {
+    return opens instanceof OpensExchange it && it.exchange().equals(exchange);
+  }
+}

@@ -1,6 +1,8 @@
 package org.flintmoss.mission.script;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -15,6 +17,7 @@ import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Thing;
 import org.flintmoss.mission.word.Word;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A question that players are asked, with {@value #LEAST} to {@value #MOST} answers; see {@link
@@ -23,7 +26,7 @@ import org.flintmoss.mission.word.Word;
  * @param text what players are asked
  * @param decides whose answer counts
  * @param limit for how long players can answer, seconds; 0 for as long as they like
- * @param fallback the answer that counts when that time is over; open for none
+ * @param fallback what counts when that time is over
  * @param waits whether play stands still while somebody can answer
  */
 public record Choice(
@@ -32,7 +35,7 @@ public record Choice(
     @Size(max = 400) @Valid Words text,
     Decides decides,
     @DecimalMin("0") @DecimalMax("600") @Valid Pinned limit,
-    @Valid @Names(Family.ANSWERS) Ref fallback,
+    @Valid Fallback fallback,
     boolean waits)
     implements Thing, Ordered {
   /** The fewest answers that make a choice. */
@@ -40,6 +43,25 @@ public record Choice(
 
   /** The most answers that players are shown. */
   public static final int MOST = 6;
+
+  /** What counts when the time is over. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = Undecided.class, name = "nothing"),
+    @JsonSubTypes.Type(value = FallsOn.class, name = "answer")
+  })
+  public sealed interface Fallback {}
+
+  /** No answer does. */
+  public record Undecided() implements Fallback {}
+
+  /** An answer, whether or not it can be given. */
+  public record FallsOn(@Valid @Names(Family.ANSWERS) Ref answer) implements Fallback {}
+
+  /** The answer that counts when the time is over; null for none. */
+  public @Nullable Ref fallsOn() {
+    return fallback instanceof FallsOn falls ? falls.answer() : null;
+  }
 
   /** Whose answer counts. */
   public enum Decides {

@@ -66,7 +66,7 @@ public final class Choices {
     choices = List.copyOf(all.values());
     choiceOf = new int[plan.mission().answers().size()];
     Arrays.fill(choiceOf, -1);
-    fallbacks = choices.stream().mapToInt(it -> index(it.fallback())).toArray();
+    fallbacks = choices.stream().mapToInt(this::fallback).toArray();
     all.keySet().forEach(id -> answers.add(answersOf(new Ref(Family.CHOICES, id))));
     for (int choice = 0; choice < choices.size(); choice++) {
       for (int answer : answers.get(choice)) {
@@ -81,6 +81,10 @@ public final class Choices {
     able = context.state.ints("answerAble", choiceOf.length);
     votes = context.state.ints("answerVotes", choiceOf.length);
     chosen = context.state.ints("answerChosen", choiceOf.length);
+  }
+
+  private int fallback(Choice choice) {
+    return choice.fallsOn() == null ? -1 : index(choice.fallsOn());
   }
 
   private int index(Ref ref) {

@@ -3,6 +3,7 @@ package org.flintmoss.simulation.players;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.flintmoss.mission.script.Brief;
 import org.flintmoss.mission.script.Exchange;
 import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Ordered;
@@ -58,9 +59,10 @@ public final class Trades {
     }
     taken = context.state.ints("tradesTaken", rows.size());
     able = context.state.ints("tradesAble", rows.size());
-    int first = index(plan.mission().brief().exchange());
-    for (int seat = 0; first >= 0 && seat < plan.seats(); seat++) {
-      context.trading.open(plan.seat(seat), first);
+    if (plan.mission().brief().opens() instanceof Brief.OpensExchange opens) {
+      for (int seat = 0; seat < plan.seats(); seat++) {
+        context.trading.open(plan.seat(seat), index(opens.exchange()));
+      }
     }
   }
 

@@ -19,7 +19,7 @@ class ExchangeChecksTest {
   private static Stage stage(String gives, String price, int stock, String when) {
     return new Stage()
         .exchange("x", gives, price, stock, when)
-        .put("/brief/exchange", ref("exchanges", "x"));
+        .put("/brief/opens", "{'type':'exchange','exchange':" + ref("exchanges", "x") + "}");
   }
 
   private static List<String> found(Stage stage) {
@@ -46,7 +46,7 @@ class ExchangeChecksTest {
   void itHasRowsAndIsOpened() {
     assertThat(found(stage(OIL, OIL, 0, Stage.all()).without("/exchanges/x/rows/r")))
         .containsExactly(Rule.EXCHANGE_WITHOUT_ROWS + " /exchanges/x/rows");
-    Stage shut = stage(OIL, OIL, 0, Stage.all()).put("/brief/exchange", ref("exchanges", ""));
+    Stage shut = stage(OIL, OIL, 0, Stage.all()).put("/brief/opens", NOTHING);
     assertThat(found(shut)).containsExactly(Rule.EXCHANGE_NEVER_OPENED + " /exchanges/x");
     String opens = "{'type':'opensExchange','exchange':" + ref("exchanges", "x") + "}";
     assertThat(found(shut.dealing("d", "up", NOTHING).put("/dealings/d/effect", opens))).isEmpty();

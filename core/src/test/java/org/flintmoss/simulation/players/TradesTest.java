@@ -167,7 +167,10 @@ class TradesTest {
 
   @Test
   void theBriefingOpensOneUntilPlayersWalkOff() {
-    World world = stage(OIL, NOTHING, 1).put("/brief/exchange", ref("exchanges", "x")).world(1);
+    World world =
+        stage(OIL, NOTHING, 1)
+            .put("/brief/opens", "{'type':'exchange','exchange':" + ref("exchanges", "x") + "}")
+            .world(1);
     Stage.steps(world, 1);
     trade(world);
     assertThat(carried(world, "lamp-oil")).isEqualTo(2);
