@@ -32,8 +32,8 @@ export function ExchangeSlip({ id, exchange }: { id: string; exchange: Exchange 
     const items = { count: pinnedOf(1), item: { family: "itemKinds" as const, id: item } };
     append(open, `Add a row to ${exchange.name}`, [...path, "rows"], {
       gives: { type: "items", ...items },
-      price: { type: "items", ...items },
-      stock: 0,
+      price: { type: "nothing" },
+      stock: 1,
       when: { type: "all", parts: {} },
       refusal: "",
     });
@@ -120,20 +120,23 @@ function Row(props: {
         {phrases && (
           <>
             <Chosen entries={phrases.goods} path={[...path, "gives"]} label={label} />
+            <span>for</span>
             <Chosen entries={phrases.prices} path={[...path, "price"]} label={label} />
           </>
         )}
         <span className="flex items-center gap-1">
           {row.stock === 0 ? "any number of" : "at most"}
-          <NumberBox
-            label={`How often row ${number} is given`}
-            unit="times"
-            least={0}
-            most={1000000}
-            digits={0}
-            value={row.stock}
-            onTake={(to) => put(open, label, [...path, "stock"], Math.round(to))}
-          />
+          <div className="w-28">
+            <NumberBox
+              label={`How often row ${number} is given`}
+              unit="times"
+              least={0}
+              most={1000000}
+              digits={0}
+              value={row.stock}
+              onTake={(to) => put(open, label, [...path, "stock"], Math.round(to))}
+            />
+          </div>
         </span>
         <div className="ml-auto flex shrink-0">
           <Button

@@ -362,7 +362,7 @@ function Carried({ game, mission }: { game: Game; mission: Mission }) {
   const { carried, laden, load } = useStore(game.store, (state) => state.pack);
   if (carried.length === 0) return null;
   const button =
-    "pointer-events-auto min-h-6 border border-hud-line px-1.5 text-xs hover:bg-hud-hover";
+    "pointer-events-auto min-h-6 border border-hud-line px-1.5 text-xs enabled:hover:bg-hud-hover disabled:opacity-60";
   return (
     <li className="mt-1 border-hud-line border-t pt-1">
       <p className="flex justify-between text-hud-quiet">
@@ -372,7 +372,7 @@ function Carried({ game, mission }: { game: Game; mission: Mission }) {
         </span>
       </p>
       <ul aria-label="Pack">
-        {carried.map(({ kind, count }) => {
+        {carried.map(({ kind, count, lacks }) => {
           const item = mission.itemKinds[kind];
           return (
             <li key={kind} className="flex items-center gap-1.5 py-0.5">
@@ -381,13 +381,16 @@ function Carried({ game, mission }: { game: Game; mission: Mission }) {
                 {count > 1 && `${count} × `}
                 {item?.name}
               </span>
-              {item?.use.type === "heals" && (
+              {item && item.use.type !== "kept" && (
                 <button
                   type="button"
                   className={button}
+                  aria-label={`${item.use.type === "throws" ? "Throw" : "Use"} one ${item.name}`}
+                  disabled={lacks !== null}
+                  title={lacks ?? undefined}
                   onClick={() => game.act({ type: "consume", item: kind })}
                 >
-                  Use
+                  {item.use.type === "throws" ? "Throw" : "Use"}
                 </button>
               )}
               <button

@@ -86,6 +86,7 @@ final class Defaults {
           Map.entry("for", List.of("seconds")),
           Map.entry("prowl", List.of("pause")),
           Map.entry("fallBack", List.of("strength")),
+          Map.entry("throws", List.of("distance", "noise")),
           Map.entry("heals", List.of("points", "amount", "every")),
           Map.entry("grows", List.of("pace")),
           Map.entry("growsWithin", List.of("pace")),

@@ -69,6 +69,7 @@ final class HappeningCompiler {
                   Trigger.Of.TAKES_FROM,
                   Happening.TakesFrom::fixture,
                   Happening.TakesFrom::itemKind),
+              row(Happening.UsesItem.class, Trigger.Of.USES_ITEM, Happening.UsesItem::itemKind),
               row(Happening.DealsWith.class, Trigger.Of.DEALS_WITH, Happening.DealsWith::dealing),
               row(Happening.Trades.class, Trigger.Of.TRADES, Happening.Trades::exchange),
               row(Happening.Sends.class, Trigger.Of.SENDS, Happening.Sends::call),

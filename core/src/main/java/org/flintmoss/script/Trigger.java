@@ -30,6 +30,7 @@ public record Trigger(Of of, int subject, int state, Crowd who, Crowd whom) {
     USES,
     USES_WITH,
     TAKES_FROM,
+    USES_ITEM,
     DEALS_WITH,
     TRADES,
     SENDS,

@@ -353,6 +353,11 @@ public final class Readings {
     return context.packs.count(unit, itemKind);
   }
 
+  /** Why a unit cannot use what it carries of an item kind now; null if it can. */
+  public @Nullable String cannotUse(int unit, int itemKind) {
+    return context.itemUses.lacks(unit, itemKind);
+  }
+
   /** The mass of what a unit carries, kilograms. */
   public double laden(int unit) {
     return context.packs.laden(unit);

@@ -322,7 +322,8 @@ public final class PlayerFeed {
     for (String kind : mission.itemKinds().keySet()) {
       int count = world.read().carries(unit, number++);
       if (count > 0) {
-        carried.add(new TrialMessage.Carried(kind, count));
+        carried.add(
+            new TrialMessage.Carried(kind, count, world.read().cannotUse(unit, number - 1)));
       }
     }
     return new TrialMessage.Pack(

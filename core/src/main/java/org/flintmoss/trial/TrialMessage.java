@@ -386,8 +386,12 @@ public sealed interface TrialMessage {
   record Pack(double laden, double load, @Nullable String takes, List<Carried> carried)
       implements TrialMessage {}
 
-  /** How many of an item kind are carried. */
-  record Carried(String kind, int count) {}
+  /**
+   * How many of an item kind are carried.
+   *
+   * @param lacks why one cannot be used now; null if it can
+   */
+  record Carried(String kind, int count, @Nullable String lacks) {}
 
   /** What lies on the ground. */
   record Heaps(List<Heap> heaps) implements TrialMessage {}

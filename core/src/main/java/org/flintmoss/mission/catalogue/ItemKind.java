@@ -44,7 +44,11 @@ public record ItemKind(
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
   @JsonSubTypes({
     @JsonSubTypes.Type(value = Kept.class, name = "kept"),
-    @JsonSubTypes.Type(value = Heals.class, name = "heals")
+    @JsonSubTypes.Type(value = Heals.class, name = "heals"),
+    @JsonSubTypes.Type(value = Mends.class, name = "mends"),
+    @JsonSubTypes.Type(value = Opens.class, name = "opens"),
+    @JsonSubTypes.Type(value = Throws.class, name = "throws"),
+    @JsonSubTypes.Type(value = Spent.class, name = "spent")
   })
   public sealed interface Use {}
 
@@ -57,4 +61,25 @@ public record ItemKind(
   public record Heals(
       @Measured(value = "", fresh = 25) @DecimalMin("1") @DecimalMax("100000") @Valid Pinned points)
       implements Use {}
+
+  /** Makes the nearest harmed thing in reach whole, and is used up. */
+  @Phrase(value = "mends the nearest thing in reach and is used up", group = "Mends a thing")
+  public record Mends() implements Use {}
+
+  /** Opens the nearest gate in reach, also one that nobody opens by hand, and is used up. */
+  @Phrase(value = "opens the nearest gate in reach and is used up", group = "Opens a gate")
+  public record Opens() implements Use {}
+
+  /** Is thrown to where who throws it faces, is heard where it lands, and lies there. */
+  @Phrase(
+      value = "is thrown up to {distance}, heard within {noise} of where it lands",
+      group = "Is thrown")
+  public record Throws(
+      @Measured(value = "m", fresh = 15) @DecimalMin("1") @DecimalMax("100") @Valid Pinned distance,
+      @Measured(value = "m", fresh = 20) @DecimalMin("0") @DecimalMax("5000") @Valid Pinned noise)
+      implements Use {}
+
+  /** Is used up; events do the rest. */
+  @Phrase(value = "is used up, and events do the rest", group = "Is used up for events to hear")
+  public record Spent() implements Use {}
 }

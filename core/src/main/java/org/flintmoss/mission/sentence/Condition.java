@@ -115,6 +115,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Happening.ReachesEnd.class, name = "reachesEnd"),
   @JsonSubTypes.Type(value = Happening.FinishesOrder.class, name = "finishesOrder"),
   @JsonSubTypes.Type(value = Happening.Uses.class, name = "uses"),
+  @JsonSubTypes.Type(value = Happening.UsesItem.class, name = "usesItem"),
   @JsonSubTypes.Type(value = Happening.DealsWith.class, name = "dealsWith"),
   @JsonSubTypes.Type(value = Happening.Trades.class, name = "trades"),
   @JsonSubTypes.Type(value = Happening.Sends.class, name = "sends"),

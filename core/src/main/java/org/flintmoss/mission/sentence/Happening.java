@@ -105,6 +105,11 @@ public sealed interface Happening extends Condition {
       @Valid @Names(Family.FIXTURES) Ref fixture)
       implements Happening {}
 
+  /** Somebody uses an item out of their pack. */
+  @Phrase(value = "each time {who} {uses|use} {itemKind} out of the pack", group = "What happens")
+  record UsesItem(@Valid Selector who, @Valid @Names(Family.ITEM_KINDS) Ref itemKind)
+      implements Happening {}
+
   /** Somebody has done something with a person; the other is that person. */
   @Phrase(value = "each time {who} {does|do} {dealing} to {whom}", group = "What happens")
   record DealsWith(

@@ -359,19 +359,6 @@ public final class Packs {
     }
   }
 
-  /** Uses one of an item kind, if it is of any use now. */
-  public void consume(int unit, int kind) {
-    if (kind >= 0
-        && context.vitals.able(unit)
-        && count(unit, kind) > 0
-        && catalogue.get(kind).use() instanceof ItemKind.Heals heals
-        && context.vitals.health(unit) < plan.kind(unit).health()) {
-      context.vitals.hurt(unit, -heals.points().at(plan.terms()));
-      context.log(Causes.Kind.CONSUMED, unit, kind, -1);
-      remove(unit, kind, 1);
-    }
-  }
-
   /** Those who act on their own and have lost half their health use what they carry against it. */
   public void tend(int now) {
     for (int unit = 0; kinds > 0 && unit < plan.units(); unit++) {
@@ -380,7 +367,7 @@ public final class Packs {
           && context.vitals.able(unit)
           && !context.controls.seated(unit)
           && context.vitals.health(unit) < plan.kind(unit).health() * AILING) {
-        consume(unit, healer(unit));
+        context.itemUses.use(unit, healer(unit));
       }
     }
   }

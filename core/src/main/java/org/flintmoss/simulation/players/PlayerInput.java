@@ -45,7 +45,7 @@ public final class PlayerInput {
       case Input.Over _ -> over(unit);
       case Input.TakeUp _ -> packs.takeUp(unit);
       case Input.SetDown down -> packs.setDown(unit, item(down.item()));
-      case Input.Consume consume -> packs.consume(unit, item(consume.item()));
+      case Input.Consume consume -> context.itemUses.use(unit, item(consume.item()));
       case Input.Call call -> {
         int number = context.plan.actors().index(new Ref(Family.CALLS, call.call()));
         context.calls.send(number, command.seat(), unit);

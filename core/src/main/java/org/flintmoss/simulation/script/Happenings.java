@@ -126,6 +126,7 @@ final class Happenings {
         tell(Trigger.Of.USES_WITH, handle.fixture(), handle.needs(), subject, -1, entry);
         tell(Trigger.Of.TAKES_FROM, handle.fixture(), handle.gives(), subject, -1, entry);
       }
+      case CONSUMED -> tell(Trigger.Of.USES_ITEM, detail, -1, subject, -1, entry);
       case TRADED -> tell(Trigger.Of.TRADES, detail, -1, subject, -1, entry);
       case DEALT -> tell(Trigger.Of.DEALS_WITH, entry.through(), -1, subject, detail, entry);
       case CALLED -> tell(Trigger.Of.SENDS, detail, -1, subject, -1, entry);

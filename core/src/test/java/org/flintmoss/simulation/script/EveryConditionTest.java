@@ -697,6 +697,7 @@ class EveryConditionTest {
           "seat",
           "sends",
           "dealsWith",
+          "usesItem",
           "trades",
           "isCarried",
           "uses",

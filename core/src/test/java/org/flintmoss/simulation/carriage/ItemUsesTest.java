@@ -1,0 +1,157 @@
+package org.flintmoss.simulation.carriage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.flintmoss.Stage.ref;
+
+import java.util.List;
+import org.flintmoss.Stage;
+import org.flintmoss.mission.catalogue.HarmSort;
+import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.simulation.Inside;
+import org.flintmoss.simulation.Readings;
+import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.players.Command;
+import org.flintmoss.simulation.players.Input;
+import org.junit.jupiter.api.Test;
+
+/** What a player at (64, 64), who faces north, does with two tools out of their pack. */
+class ItemUsesTest {
+  private static Stage stage(String use) {
+    return new Stage()
+        .put("/itemKinds/tool", "{'name':'Tool','figure':'key','mass':1,'use':%s}".formatted(use))
+        .put("/starts/p/facing", "0")
+        .packs("starts", "p", "tool", 2)
+        .event(
+            "used",
+            0,
+            "{'type':'whenFalse'}",
+            Stage.all(
+                "{'type':'usesItem','who':{'quantifier':{'type':'any'},'whom':{'type':'players'}},'itemKind':%s}"
+                    .formatted(ref("itemKinds", "tool"))));
+  }
+
+  private static World world(Stage stage) {
+    World world = stage.world(1);
+    Stage.steps(world, 2);
+    return world;
+  }
+
+  private static void use(World world) {
+    world.step(List.of(new Command(0, new Input.Consume("tool"))));
+  }
+
+  private static int left(World world) {
+    return world.read().carries(world.plan().seat(0), tool(world));
+  }
+
+  private static int tool(World world) {
+    return List.copyOf(world.plan().mission().itemKinds().keySet()).indexOf("tool");
+  }
+
+  private static String lacks(World world) {
+    return world.read().cannotUse(world.plan().seat(0), tool(world));
+  }
+
+  @Test
+  void whatIsKeptIsNotUsed() {
+    World world = world(stage("{'type':'kept'}"));
+    use(world);
+    assertThat(left(world)).isEqualTo(2);
+    assertThat(Stage.fired(world, "used")).isEmpty();
+  }
+
+  @Test
+  void whatIsSpentIsForEventsToHear() {
+    World world = world(stage("{'type':'spent'}"));
+    use(world);
+    use(world);
+    use(world);
+    assertThat(left(world)).isZero();
+    assertThat(Stage.fired(world, "used")).containsExactly(3, 4);
+  }
+
+  @Test
+  void itMendsTheNearestHarmedThingInReachAndNoOther() {
+    Stage stage =
+        stage("{'type':'mends'}")
+            .prop("near", "clay-jar-kind", 64, 65, 0)
+            .prop("far", "clay-jar-kind", 64, 70, 0);
+    World world = world(stage);
+    assertThat(lacks(world)).isEqualTo("nothing here is harmed");
+    use(world);
+    assertThat(left(world)).isEqualTo(2);
+    for (String id : List.of("near", "far")) {
+      Inside.of(world).breakables.hurt(thing(world, id), 1, HarmSort.BARE, -1, -1);
+    }
+    use(world);
+    assertThat(left(world)).isEqualTo(1);
+    assertThat(Inside.of(world).breakables.left(thing(world, "near"))).isEqualTo(100);
+    assertThat(Inside.of(world).breakables.left(thing(world, "far"))).isLessThan(100);
+  }
+
+  private static int thing(World world, String id) {
+    return world
+        .plan()
+        .actors()
+        .thing(new org.flintmoss.mission.word.Ref(org.flintmoss.mission.word.Family.PROPS, id));
+  }
+
+  @Test
+  void itOpensTheNearestGateInReach() {
+    World world =
+        world(
+            stage("{'type':'opens'}")
+                .gate("g", "closed", 63, 65, 65, 65)
+                .gate("h", "closed", 63, 80, 65, 80));
+    use(world);
+    Stage.steps(world, 2);
+    assertThat(world.read().gate(0)).isEqualTo(Gate.State.OPEN);
+    assertThat(world.read().gate(1)).isEqualTo(Gate.State.CLOSED);
+    assertThat(lacks(world)).isEqualTo("nothing here is shut");
+    use(world);
+    assertThat(left(world)).isEqualTo(1);
+  }
+
+  private static final String THROWN = "{'type':'throws','distance':12,'noise':30}";
+
+  @Test
+  void itIsThrownAsFarAsItGoesAndLiesThere() {
+    World world = world(stage(THROWN));
+    use(world);
+    assertThat(left(world)).isEqualTo(1);
+    Readings.Heap heap = world.read().heaps().getFirst();
+    assertThat(heap.x()).isEqualTo(64);
+    assertThat(heap.y()).isEqualTo(76);
+  }
+
+  @Test
+  void aWallStopsIt() {
+    World world = world(stage(THROWN).gate("g", "closed", 60, 70.2, 68, 70.2));
+    use(world);
+    assertThat(world.read().heaps().getFirst().y()).isEqualTo(70);
+  }
+
+  @Test
+  void whereItLandsItIsHeard() {
+    Stage stage =
+        stage(THROWN)
+            .unit("w", "wreckers", "wrecker", 64, 100)
+            .put("/units/w/facing", "0")
+            .event(
+                "hears",
+                Stage.all(
+                    "{'type':'hears','who':{'quantifier':{'type':'any'},'whom':{'type':'unit','unit':%s}}}"
+                        .formatted(ref("units", "w"))));
+    World world = world(stage);
+    use(world);
+    assertThat(Stage.fired(world, "hears")).as("24 m from where it landed").containsExactly(3);
+  }
+
+  @Test
+  void whoIsBoundUsesNothing() {
+    World world = world(stage("{'type':'spent'}"));
+    Inside.of(world).carrying.bind(world.plan().seat(0), -1, -1);
+    use(world);
+    assertThat(left(world)).isEqualTo(2);
+  }
+}
