@@ -72,7 +72,12 @@ export const effects: Traits<"effects"> = {
         .filter(([id]) => play.effects.includes(id) || play.grown[id])
         .map(([id, effect]) => [
           id,
-          { ...effect, on: play.effects.includes(id), squares: play.grown[id] },
+          {
+            ...effect,
+            on: play.effects.includes(id),
+            position: play.effectsAt[id] ?? effect.position,
+            squares: play.grown[id],
+          },
         ]),
     ),
   solid: null,

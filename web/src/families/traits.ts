@@ -118,6 +118,8 @@ export interface InPlay {
   markers: string[];
   /** The ids of the effects that go on. */
   effects: string[];
+  /** Where those effects are that were begun elsewhere than they were drawn, by id. */
+  effectsAt: Record<string, Position>;
   /** How far effects have spread that grow, by id: a digit for each of their squares. */
   grown: Record<string, string>;
   /** The wind that blows; null until it was told. */

@@ -65,6 +65,8 @@ export interface TrialState {
   trading: Said<"trading">["trading"];
   /** The ids of the effects that go on. */
   effects: string[];
+  /** Where those effects are that were begun elsewhere than they were drawn, by id. */
+  effectsAt: Said<"effectsAt">["effectsAt"];
   /** How far effects have spread that grow, by id. */
   grown: Said<"grown">["squares"];
   /** The wind; null until it was told. */
@@ -184,6 +186,7 @@ export class Game {
     asks: null,
     trading: null,
     effects: [],
+    effectsAt: {},
     grown: {},
     wind: null,
     offers: [],

@@ -22,6 +22,7 @@ const PLAY: InPlay = {
   grown: {},
   wind: null,
   effects: [effect],
+  effectsAt: {},
   zoneNow: (zone) => ({ ...zone, hue: 7 }),
 };
 
@@ -48,6 +49,15 @@ describe("a mission in play", () => {
       look: { family: "looks", id: "rung" },
     });
     expect(missionInPlay(harrow, PLAY).props).toEqual(harrow.props);
+  });
+
+  it("has effects where they were begun", () => {
+    const at = { x: 12, y: 34 };
+    const shown = missionInPlay(harrow, { ...PLAY, effectsAt: { [effect]: at } });
+    expect(sure(shown.effects, effect).position).toEqual(at);
+    expect(sure(missionInPlay(harrow, PLAY).effects, effect).position).toEqual(
+      sure(harrow.effects, effect).position,
+    );
   });
 
   it("has gates as far open as they are by now while they move", () => {

@@ -358,6 +358,11 @@ public final class Readings {
     return context.itemUses.lacks(unit, itemKind);
   }
 
+  /** Where an effect is that was begun elsewhere than it was drawn; null for all others. */
+  public @Nullable Position effectAt(int effect) {
+    return context.effects.begunAt(effect);
+  }
+
   /** The mass of what a unit carries, kilograms. */
   public double laden(int unit) {
     return context.packs.laden(unit);

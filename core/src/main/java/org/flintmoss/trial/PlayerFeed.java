@@ -163,6 +163,7 @@ public final class PlayerFeed {
       news.add(new TrialMessage.Grown(grown));
     }
     tell(news, wind());
+    tell(news, new TrialMessage.EffectsAt(effectsAt()));
     return news;
   }
 
@@ -289,6 +290,18 @@ public final class PlayerFeed {
       light = nowLight;
       news.add(new TrialMessage.Light(nowLight));
     }
+  }
+
+  private SortedMap<String, Position> effectsAt() {
+    SortedMap<String, Position> at = new TreeMap<>();
+    int number = 0;
+    for (String id : mission.effects().keySet()) {
+      Position begun = world.read().effectAt(number++);
+      if (begun != null) {
+        at.put(id, begun);
+      }
+    }
+    return at;
   }
 
   /** The wind, to a tenth of a metre a second and to a degree. */

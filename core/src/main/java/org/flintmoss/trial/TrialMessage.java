@@ -48,6 +48,7 @@ import org.jspecify.annotations.Nullable;
   @JsonSubTypes.Type(value = TrialMessage.Chose.class, name = "chose"),
   @JsonSubTypes.Type(value = TrialMessage.Trading.class, name = "trading"),
   @JsonSubTypes.Type(value = TrialMessage.Effects.class, name = "effects"),
+  @JsonSubTypes.Type(value = TrialMessage.EffectsAt.class, name = "effectsAt"),
   @JsonSubTypes.Type(value = TrialMessage.Grown.class, name = "grown"),
   @JsonSubTypes.Type(value = TrialMessage.Wind.class, name = "wind"),
   @JsonSubTypes.Type(value = TrialMessage.Objectives.class, name = "objectives"),
@@ -331,6 +332,9 @@ public sealed interface TrialMessage {
 
   /** The ids of the effects that go on. */
   record Effects(List<String> effects) implements TrialMessage {}
+
+  /** Where those effects are that were begun elsewhere than they were drawn, by id. */
+  record EffectsAt(SortedMap<String, Position> effectsAt) implements TrialMessage {}
 
   /**
    * How far effects have spread that grow, by id, where it has changed: a digit for each of their

@@ -41,6 +41,30 @@ class TalkJourney extends Journey {
   }
 
   @Test
+  @InTheLongRun
+  void anExchangeIsMadeByHandOpenedByTheBriefingAndTraded() {
+    Desk.open(page, "First Light");
+    Desk.link(page, "Script").click();
+    role(AriaRole.TAB, "Talk").click();
+    Desk.button(page, "New exchange").click();
+    Desk.fill(role(AriaRole.TEXTBOX, "Name of the exchange"), "The locker");
+    in(card("The locker"), "Add a row").click();
+    Desk.link(page, "Brief").click();
+    page.getByLabel("Exchange, open to players as they begin").selectOption("The locker");
+    saved();
+    Desk.button(page, "Try").click();
+    Locator locker =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Exchange"));
+    assertThat(locker).containsText("1 left");
+    locker.getByText("Take", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(locker).containsText("None left.");
+    assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pack")))
+        .isVisible();
+    locker.getByText("Leave", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(locker).not().isVisible();
+  }
+
+  @Test
   void aConversationIsWrittenSaidAndRead() {
     Desk.open(page, "First Light");
     Desk.link(page, "Script").click();

@@ -7,9 +7,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Size;
+import org.flintmoss.mission.word.Family;
 import org.flintmoss.mission.word.Measured;
+import org.flintmoss.mission.word.Names;
 import org.flintmoss.mission.word.Phrase;
 import org.flintmoss.mission.word.Pinned;
+import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Thing;
 
 /**
@@ -48,6 +51,7 @@ public record ItemKind(
     @JsonSubTypes.Type(value = Mends.class, name = "mends"),
     @JsonSubTypes.Type(value = Opens.class, name = "opens"),
     @JsonSubTypes.Type(value = Throws.class, name = "throws"),
+    @JsonSubTypes.Type(value = LetsOut.class, name = "letsOut"),
     @JsonSubTypes.Type(value = Spent.class, name = "spent")
   })
   public sealed interface Use {}
@@ -78,6 +82,15 @@ public record ItemKind(
       @Measured(value = "m", fresh = 15) @DecimalMin("1") @DecimalMax("100") @Valid Pinned distance,
       @Measured(value = "m", fresh = 20) @DecimalMin("0") @DecimalMax("5000") @Valid Pinned noise)
       implements Use {}
+
+  /**
+   * Has an effect begin where its carrier stands, and is used up; one that grows begins where it
+   * was drawn.
+   */
+  @Phrase(
+      value = "begins {effect} where its carrier stands and is used up",
+      group = "Begins an effect")
+  public record LetsOut(@Valid @Names(Family.EFFECTS) Ref effect) implements Use {}
 
   /** Is used up; events do the rest. */
   @Phrase(value = "is used up, and events do the rest", group = "Is used up for events to hear")

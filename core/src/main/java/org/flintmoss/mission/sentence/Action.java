@@ -47,6 +47,7 @@ import org.flintmoss.mission.word.Word;
   @JsonSubTypes.Type(value = Action.OwnView.class, name = "ownView"),
   @JsonSubTypes.Type(value = Action.ShowView.class, name = "showView"),
   @JsonSubTypes.Type(value = Action.StartEffect.class, name = "startEffect"),
+  @JsonSubTypes.Type(value = Action.StartEffectAt.class, name = "startEffectAt"),
   @JsonSubTypes.Type(value = Action.StopEffect.class, name = "stopEffect"),
   @JsonSubTypes.Type(value = Action.SetFlag.class, name = "setFlag"),
   @JsonSubTypes.Type(value = Action.TurnOver.class, name = "turnOver"),
@@ -195,6 +196,11 @@ public sealed interface Action {
   /** Has an effect begin. */
   @Phrase(value = "let {effect} begin", group = "Gates, fixtures and effects")
   record StartEffect(@Valid @Names(Family.EFFECTS) Ref effect) implements Action {}
+
+  /** Begins an effect at a place, or moves it there; one that grows begins where it was drawn. */
+  @Phrase(value = "begin {effect} at {place}", group = "Gates, fixtures and effects")
+  record StartEffectAt(@Valid @Names(Family.EFFECTS) Ref effect, @Valid Place place)
+      implements Action {}
 
   /** Has an effect end. */
   @Phrase(value = "let {effect} end", group = "Gates, fixtures and effects")

@@ -49,7 +49,7 @@ public final class ItemUses {
           context.vitals.health(unit) < plan.kind(unit).health() ? null : "you are not hurt";
       case ItemKind.Mends _ -> harmed(unit) < 0 ? "nothing here is harmed" : null;
       case ItemKind.Opens _ -> shut(unit) < 0 ? "nothing here is shut" : null;
-      case ItemKind.Throws _, ItemKind.Spent _ -> null;
+      case ItemKind.Throws _, ItemKind.LetsOut _, ItemKind.Spent _ -> null;
     };
   }
 
@@ -72,6 +72,10 @@ public final class ItemUses {
       case ItemKind.Heals heals -> context.vitals.hurt(unit, -heals.points().at(plan.terms()));
       case ItemKind.Mends _ -> context.breakables.mend(thing, entry, unit);
       case ItemKind.Opens _ -> context.standings.set(gate, Gate.State.OPEN.ordinal(), entry, unit);
+      case ItemKind.LetsOut lets -> {
+        int effect = plan.actors().index(lets.effect());
+        context.effects.beginAt(effect, context.body.x(unit), context.body.y(unit), entry, unit);
+      }
       case ItemKind.Throws throwing -> fling(unit, kind, throwing);
     }
   }

@@ -75,6 +75,16 @@ final class ThingDeeds {
     Deeds.on(Action.HarmThing.class, ThingDeeds::harm);
     Deeds.on(Action.PutThing.class, ThingDeeds::put);
     Deeds.on(Action.Fling.class, ThingDeeds::fling);
+    Deeds.on(
+        Action.StartEffectAt.class,
+        (it, doing) -> {
+          Spot spot = doing.spot(it.place());
+          if (spot != null) {
+            double x = doing.context.space.spotX(spot);
+            double y = doing.context.space.spotY(spot);
+            doing.context.effects.beginAt(doing.number(it.effect()), x, y, doing.cause, doing.by);
+          }
+        });
     Deeds.on(Action.StartEffect.class, (it, doing) -> effect(it.effect(), 1, doing));
     Deeds.on(Action.StopEffect.class, (it, doing) -> effect(it.effect(), 0, doing));
     Deeds.on(

@@ -1,9 +1,13 @@
 package org.flintmoss.simulation.space;
 
+import java.util.Arrays;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.flintmoss.mission.catalogue.Appearance;
 import org.flintmoss.mission.ground.Effect;
 import org.flintmoss.mission.ground.Setting;
+import org.flintmoss.mission.word.Components;
+import org.flintmoss.mission.word.Position;
 import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.plan.EffectTable;
 import org.flintmoss.simulation.plan.Plan;
@@ -12,6 +16,7 @@ import org.flintmoss.simulation.state.Causes;
 import org.flintmoss.simulation.state.Column;
 import org.flintmoss.simulation.state.State;
 import org.flintmoss.simulation.state.Wake;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which effects go on, and what they do to the senses: what smoke and spray hide, what fire and
@@ -56,8 +61,23 @@ public final class Effects {
   /** The entry of the log that began each effect, from 1; 0 for none. */
   private final Column.Ints through;
 
+  /** 1 for an effect that was begun elsewhere than it was drawn. */
+  private final Column.Ints moved;
+
+  /** Where each of those is: metres east. */
+  private final Column.Doubles atX;
+
+  /** Where each of those is: metres north. */
+  private final Column.Doubles atY;
+
+  /** Each effect where it is; worked out. */
+  private final Effect[] placed;
+
   /** What each effect fills that is all there at once, in the wind of a step; worked out. */
   private final Cloud[] clouds;
+
+  /** Of which effect, where it is, each of those was worked out. */
+  private final Effect[] cloudOf;
 
   private Setting.Wind blew = new Setting.Wind(0, 0);
 
@@ -78,10 +98,12 @@ public final class Effects {
     since = state.steps("effectSince", table.many());
     wet = state.ints("effectWet", table.many());
     through = state.ints("effectThrough", table.many());
+    moved = state.ints("effectMoved", table.many());
+    atX = state.doubles("effectX", table.many());
+    atY = state.doubles("effectY", table.many());
+    placed = new Effect[table.many()];
     clouds = new Cloud[table.many()];
-    for (int effect = 0; effect < clouds.length; effect++) {
-      clouds[effect] = Cloud.of(table.get(effect), blew);
-    }
+    cloudOf = new Effect[table.many()];
   }
 
   /** Begins those that go on from the beginning of play. */
@@ -125,6 +147,43 @@ public final class Effects {
     }
   }
 
+  /**
+   * Begins an effect at a place, also one that goes on elsewhere; one that grows begins where it
+   * was drawn.
+   */
+  public void beginAt(int effect, double x, double y, int cause, int by) {
+    if (effect < 0) {
+      return;
+    }
+    if (table.squares(effect) == null) {
+      turn(effect, 0, cause, by);
+      moved.at[effect] = 1;
+      atX.at[effect] = Math.max(0, Math.min(context.plan.ground().width(), x));
+      atY.at[effect] = Math.max(0, Math.min(context.plan.ground().height(), y));
+    }
+    turn(effect, 1, cause, by);
+  }
+
+  /** Where an effect is that was begun elsewhere than it was drawn; null for all others. */
+  public @Nullable Position begunAt(int effect) {
+    return moved.at[effect] == 0 ? null : placed(effect).position();
+  }
+
+  /** An effect where it is. */
+  private Effect placed(int effect) {
+    if (moved.at[effect] == 0) {
+      return table.get(effect);
+    }
+    Effect known = placed[effect];
+    double x = atX.at[effect];
+    double y = atY.at[effect];
+    if (known == null || known.position().x() != x || known.position().y() != y) {
+      Effect drawn = table.get(effect);
+      placed[effect] = Components.with(drawn, Map.of("position", new Position(x, y)));
+    }
+    return placed[effect];
+  }
+
   /** Phase 2: effects grow, and end that have lasted or that rain or water put out. */
   public void goOn(int now) {
     boolean rains = context.air.weather() == Setting.Weather.RAIN;
@@ -136,7 +195,7 @@ public final class Effects {
   }
 
   private boolean lasts(int effect, boolean rains, int now) {
-    Effect it = table.get(effect);
+    Effect it = placed(effect);
     boolean fire = it.look() == Effect.Look.FIRE;
     if (fire && rains && !sheltered(it)) {
       wet.at[effect]++;
@@ -214,9 +273,12 @@ public final class Effects {
     Setting.Wind wind = context.air.wind();
     if (wind != blew) {
       blew = wind;
-      for (int other = 0; other < clouds.length; other++) {
-        clouds[other] = Cloud.of(table.get(other), wind);
-      }
+      Arrays.fill(cloudOf, null);
+    }
+    Effect it = placed(effect);
+    if (cloudOf[effect] != it) {
+      cloudOf[effect] = it;
+      clouds[effect] = Cloud.of(it, wind);
     }
     return clouds[effect];
   }
@@ -261,7 +323,7 @@ public final class Effects {
    */
   public double hearing(double x, double y) {
     for (int effect = 0; effect < table.many(); effect++) {
-      Effect it = table.get(effect);
+      Effect it = placed(effect);
       double dx = x - it.position().x();
       double dy = y - it.position().y();
       if (it.look() == Effect.Look.SOUND
@@ -281,7 +343,7 @@ public final class Effects {
   public double light(double day, double x, double y) {
     double best = day;
     for (int effect = 0; effect < table.many(); effect++) {
-      Effect it = table.get(effect);
+      Effect it = placed(effect);
       boolean lights = it.look() == Effect.Look.FIRE || it.look() == Effect.Look.LIGHT;
       if (lights && on.at[effect] == 1) {
         double dx = x - it.position().x();

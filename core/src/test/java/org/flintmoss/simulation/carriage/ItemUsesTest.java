@@ -147,6 +147,43 @@ class ItemUsesTest {
     assertThat(Stage.fired(world, "hears")).as("24 m from where it landed").containsExactly(3);
   }
 
+  private static String letsOut() {
+    return "{'type':'letsOut','effect':" + ref("effects", "smoke") + "}";
+  }
+
+  private static Stage withSmoke() {
+    return stage(letsOut()).effect("smoke", "smoke", 20, 20, 4, false);
+  }
+
+  @Test
+  void anEffectBeginsWhereItsCarrierStands() {
+    World world = world(withSmoke());
+    use(world);
+    assertThat(left(world)).isEqualTo(1);
+    assertThat(Inside.of(world).effects.at(0, 64, 66)).isTrue();
+    assertThat(Inside.of(world).effects.at(0, 20, 20)).as("not where it was drawn").isFalse();
+    assertThat(Inside.of(world).effects.clear(64, 58, 64, 70)).isFalse();
+    world.step(List.of(new Command(0, new Input.Steer(1, 0))));
+    Stage.steps(world, 60);
+    use(world);
+    assertThat(Inside.of(world).effects.at(0, 64, 66)).as("the last place counts").isFalse();
+  }
+
+  @Test
+  void itIsThereAfterLoadingAndGoneBackBefore() {
+    World world = world(withSmoke());
+    byte[] before = world.save();
+    use(world);
+    World other = withSmoke().world(1);
+    other.load(world.save());
+    assertThat(Inside.of(other).effects.at(0, 64, 66)).isTrue();
+    assertThat(other.hash()).isEqualTo(world.hash());
+    other.load(before);
+    assertThat(Inside.of(other).effects.at(0, 64, 66)).isFalse();
+    Inside.of(other).effects.turn(0, 1, -1, -1);
+    assertThat(Inside.of(other).effects.at(0, 20, 20)).isTrue();
+  }
+
   @Test
   void whoIsBoundUsesNothing() {
     World world = world(stage("{'type':'spent'}"));

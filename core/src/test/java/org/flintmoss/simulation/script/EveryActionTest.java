@@ -303,6 +303,12 @@ class EveryActionTest {
         marks("showMarker", true),
         marks("hideMarker", false),
         goes("startEffect", true),
+        new Scene(
+            stage().effect("fx", "smoke", 20, 20, 4, false),
+            "{'type':'startEffectAt','effect':%s,'place':%s}"
+                .formatted(ref("effects", "fx"), Stage.point(90, 90)),
+            0,
+            world -> Inside.of(world).effects.at(effect(world, "fx"), 90, 90)),
         goes("stopEffect", false));
   }
 
@@ -689,5 +695,9 @@ class EveryActionTest {
             .collect(Collectors.toCollection(TreeSet::new));
     Set<String> staged = scenes().map(Scene::type).collect(Collectors.toCollection(TreeSet::new));
     assertThat(staged).isEqualTo(all);
+  }
+
+  private static int effect(World world, String effect) {
+    return java.util.List.copyOf(world.plan().mission().effects().keySet()).indexOf(effect);
   }
 }
