@@ -43,7 +43,7 @@ class TalkJourney extends Journey {
   @Test
   @InTheLongRun
   void anExchangeIsMadeByHandOpenedByTheBriefingAndTraded() {
-    Desk.open(page, "First Light");
+    Desk.open(page, "Relight the Harrow");
     Desk.link(page, "Script").click();
     role(AriaRole.TAB, "Talk").click();
     Desk.button(page, "New exchange").click();
