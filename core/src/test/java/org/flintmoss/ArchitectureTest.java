@@ -72,7 +72,7 @@ class ArchitectureTest {
           Map.entry("movement", "carriage plan space state"),
           Map.entry("decisions", "carriage health movement perception plan space state"),
           Map.entry("combat", "carriage decisions health perception plan space state"),
-          Map.entry("arrival", "carriage combat health movement plan space state"),
+          Map.entry("arrival", "carriage combat health movement perception plan space state"),
           Map.entry("players", "arrival carriage decisions health perception plan space state"),
           Map.entry(
               "script",

@@ -8,7 +8,9 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.flintmoss.mission.Mission;
+import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.ThingKind;
 import org.flintmoss.mission.ground.Atop;
@@ -69,6 +71,7 @@ public final class Roster {
   public static Mission of(Mission mission, Terms terms) {
     Roster roster = new Roster(mission, terms);
     mission.zones().forEach(roster::zone);
+    mission.itemKinds().forEach(roster::item);
     if (mission.waves().isEmpty() && roster.props.size() == mission.props().size()) {
       return mission;
     }
@@ -136,11 +139,41 @@ public final class Roster {
           things++;
           props.put(
               place(id, entry.getKey(), slot),
-              place("%s %d".formatted(kind.name(), slot + 1), work.thingKind(), zone));
+              place(
+                  "%s %d".formatted(kind.name(), slot + 1),
+                  work.thingKind(),
+                  zone.shape().centre()));
         }
       }
     }
   }
+
+  /** Places for the things that an item sets down; they are gone until then. */
+  private void item(String id, ItemKind item) {
+    if (item.use() instanceof ItemKind.SetsDown sets
+        && mission.find(sets.thingKind()) instanceof ThingKind kind) {
+      for (int slot = 0; slot < ItemKind.MOST_SET_DOWN && things < MOST_THINGS; slot++) {
+        things++;
+        props.put(
+            place(id, SET_DOWN, slot),
+            place("%s %d".formatted(kind.name(), slot + 1), sets.thingKind(), CORNER));
+      }
+    }
+  }
+
+  /** The places of what an item sets down, as far as there are any. */
+  public static List<Ref> placesOfItem(Mission mission, String item) {
+    return IntStream.range(0, ItemKind.MOST_SET_DOWN)
+        .mapToObj(slot -> new Ref(Family.PROPS, place(item, SET_DOWN, slot)))
+        .filter(place -> mission.find(place) != null)
+        .toList();
+  }
+
+  /** Stands in an id for the working of a zone. */
+  private static final String SET_DOWN = "setsDown";
+
+  /** Where things are that nobody has set down yet. */
+  private static final Position CORNER = new Position(0, 0);
 
   private static String place(String zone, String key, int slot) {
     return id(zone + "/" + key + "/" + slot);
@@ -154,22 +187,24 @@ public final class Roster {
         .toList();
   }
 
-  /** The places of all that zones bring forth. */
+  /** The places of all that zones bring forth and items set down. */
   public static List<Ref> places(Mission mission) {
-    return mission.zones().entrySet().stream()
-        .flatMap(
-            zone ->
-                Ordered.sort(zone.getValue().does()).stream()
-                    .filter(it -> it.getValue().work() instanceof Work.BringsForth)
-                    .flatMap(it -> places(mission, zone.getKey(), it.getKey()).stream()))
+    return Stream.concat(
+            mission.zones().entrySet().stream()
+                .flatMap(
+                    zone ->
+                        Ordered.sort(zone.getValue().does()).stream()
+                            .filter(it -> it.getValue().work() instanceof Work.BringsForth)
+                            .flatMap(it -> places(mission, zone.getKey(), it.getKey()).stream())),
+            mission.itemKinds().keySet().stream().flatMap(id -> placesOfItem(mission, id).stream()))
         .toList();
   }
 
-  private static Prop place(String name, Ref kind, Zone zone) {
+  private static Prop place(String name, Ref kind, Position at) {
     return new Prop(
         name.substring(Math.max(0, name.length() - 60)),
         kind,
-        zone.shape().centre(),
+        at,
         new Level.OnGround(),
         new Atop.Nothing(),
         0,

@@ -99,7 +99,7 @@ public final class World {
     context.clearing.clear();
     context.checkpoints.reach();
     watch.passed(PhaseWatch.Phase.PLACES);
-    context.packs.tend(now);
+    context.itemUses.tend(now);
     watch.passed(PhaseWatch.Phase.FIGHTING);
     context.membership.update();
     context.plates.feel(now);

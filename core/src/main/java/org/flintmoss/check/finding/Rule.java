@@ -49,6 +49,7 @@ public enum Rule {
   FIXTURE_OUT_OF_REACH(Severity.WARNING, "Nobody can stand beside a fixture."),
   NEEDED_ITEM_IS_NOWHERE(
       Severity.WARNING, "A use asks for an item that nobody has and that lies nowhere."),
+  SETS_DOWN_WHAT_STAYS(Severity.WARNING, "An item sets down a thing that is not loose."),
   NOBODY_CARRIES_IT(Severity.WARNING, "An item is too heavy for everybody."),
   ITEM_OUT_OF_REACH(Severity.WARNING, "An item lies where nobody can take it up."),
   BOAT_ON_LAND(Severity.WARNING, "A boat lies on dry ground."),

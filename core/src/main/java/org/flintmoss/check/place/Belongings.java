@@ -13,6 +13,7 @@ import org.flintmoss.mission.Mission;
 import org.flintmoss.mission.catalogue.Breaks;
 import org.flintmoss.mission.catalogue.Dealing;
 import org.flintmoss.mission.catalogue.Drop;
+import org.flintmoss.mission.catalogue.Hold;
 import org.flintmoss.mission.catalogue.ItemKind;
 import org.flintmoss.mission.catalogue.Kind;
 import org.flintmoss.mission.catalogue.ThingKind;
@@ -88,6 +89,7 @@ final class Belongings {
 
   List<Finding> findings() {
     mission.itemKinds().forEach(this::mass);
+    mission.itemKinds().forEach(this::setDown);
     mission.items().forEach(this::reach);
     mission.fixtures().forEach(this::uses);
     mission
@@ -99,6 +101,22 @@ final class Belongings {
             });
     mission.gates().forEach(this::hand);
     return findings;
+  }
+
+  /** Only loose things can be set down out of a pack. */
+  private void setDown(String id, ItemKind item) {
+    if (item.use() instanceof ItemKind.SetsDown sets
+        && mission.find(sets.thingKind()) instanceof ThingKind kind
+        && !(kind.hold() instanceof Hold.Loose)) {
+      findings.add(
+          new Finding(
+              Rule.SETS_DOWN_WHAT_STAYS,
+              Page.CATALOGUE,
+              new Ref(Family.ITEM_KINDS, id),
+              "/itemKinds/" + id + "/use",
+              "%s sets down nothing: %s stays where it is. Make that loose, or choose another."
+                  .formatted(item.name(), kind.name())));
+    }
   }
 
   private void mass(String id, ItemKind kind) {

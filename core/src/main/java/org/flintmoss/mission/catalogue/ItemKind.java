@@ -52,6 +52,7 @@ public record ItemKind(
     @JsonSubTypes.Type(value = Opens.class, name = "opens"),
     @JsonSubTypes.Type(value = Throws.class, name = "throws"),
     @JsonSubTypes.Type(value = LetsOut.class, name = "letsOut"),
+    @JsonSubTypes.Type(value = SetsDown.class, name = "setsDown"),
     @JsonSubTypes.Type(value = Spent.class, name = "spent")
   })
   public sealed interface Use {}
@@ -91,6 +92,13 @@ public record ItemKind(
       value = "begins {effect} where its carrier stands and is used up",
       group = "Begins an effect")
   public record LetsOut(@Valid @Names(Family.EFFECTS) Ref effect) implements Use {}
+
+  /** Sets a loose thing of a kind down, at most {@value #MOST_SET_DOWN} at once, and is used up. */
+  @Phrase(value = "sets down {thingKind} and is used up", group = "Sets a thing down")
+  public record SetsDown(@Valid @Names(Family.THING_KINDS) Ref thingKind) implements Use {}
+
+  /** How many things that were set down from one item kind there are at once. */
+  public static final int MOST_SET_DOWN = 8;
 
   /** Is used up; events do the rest. */
   @Phrase(value = "is used up, and events do the rest", group = "Is used up for events to hear")

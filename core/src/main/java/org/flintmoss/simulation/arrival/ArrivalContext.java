@@ -11,10 +11,14 @@ public abstract class ArrivalContext extends CombatContext {
   /** What zones bring forth. */
   public final Sources sources;
 
+  /** What is done with items out of the pack. */
+  public final ItemUses itemUses;
+
   /** The workers of a run up to here. */
   public ArrivalContext(Plan plan, long seed) {
     super(plan, seed);
     spawner = new Spawner(this);
     sources = new Sources(this);
+    itemUses = new ItemUses(this);
   }
 }

@@ -32,9 +32,6 @@ public abstract class CarriageContext extends PerceptionContext {
   /** Who carries what, and what lies about. */
   public final Packs packs;
 
-  /** What is done with what is carried. */
-  public final ItemUses itemUses;
-
   /** Who is in which zone. */
   public final Membership membership;
 
@@ -52,7 +49,6 @@ public abstract class CarriageContext extends PerceptionContext {
     holding = new Holding(this);
     breakables = new Breakables(this);
     packs = new Packs(this);
-    itemUses = new ItemUses(this);
     membership = new Membership(this);
     workings = new Workings(this);
     plates = new Plates(this);

@@ -37,9 +37,6 @@ public final class Packs {
   /** The share of its speed that a full pack takes. */
   private static final double BURDEN = 0.3;
 
-  /** Below this share of their health, those who act on their own use what heals. */
-  private static final double AILING = 0.5;
-
   private final CarriageContext context;
   private final Plan plan;
   private final State state;
@@ -355,19 +352,6 @@ public final class Packs {
       if (count > 0) {
         remove(unit, kind, count);
         lay(kind, count, context.body.deck(unit), context.body.x(unit), context.body.y(unit));
-      }
-    }
-  }
-
-  /** Those who act on their own and have lost half their health use what they carry against it. */
-  public void tend(int now) {
-    for (int unit = 0; kinds > 0 && unit < plan.units(); unit++) {
-      boolean turn = Math.floorMod(plan.key(unit) + now, Plan.STEPS_PER_SECOND) == 0;
-      if (turn
-          && context.vitals.able(unit)
-          && !context.controls.seated(unit)
-          && context.vitals.health(unit) < plan.kind(unit).health() * AILING) {
-        context.itemUses.use(unit, healer(unit));
       }
     }
   }

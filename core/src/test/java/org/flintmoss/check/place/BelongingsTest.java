@@ -30,6 +30,20 @@ class BelongingsTest {
   }
 
   @Test
+  void whatIsSetDownIsLoose() {
+    Stage stage =
+        new Stage()
+            .loose("box", 0.4, 0.8, 30)
+            .put(
+                "/itemKinds/spade/use",
+                "{'type':'setsDown','thingKind':" + ref("thingKinds", "box") + "}");
+    assertThat(about(stage, "/itemKinds/spade/use")).isEmpty();
+    assertThat(about(stage.put("/thingKinds/box/hold", "{'type':'fast'}"), "/itemKinds/spade/use"))
+        .containsExactly(
+            "Spade sets down nothing: box stays where it is. Make that loose, or choose another.");
+  }
+
+  @Test
   void whatLiesInDeepWaterIsFound() {
     Stage stage = new Stage().item("oil", "lamp-oil", 64, 80, 1);
     assertThat(about(stage, "/items/oil/position")).isEmpty();

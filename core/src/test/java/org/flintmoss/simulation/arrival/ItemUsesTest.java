@@ -1,12 +1,14 @@
-package org.flintmoss.simulation.carriage;
+package org.flintmoss.simulation.arrival;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.flintmoss.Stage.ref;
 
 import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.mission.catalogue.HarmSort;
 import org.flintmoss.mission.ground.Gate;
+import org.flintmoss.mission.word.Standing;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
@@ -182,6 +184,47 @@ class ItemUsesTest {
     assertThat(Inside.of(other).effects.at(0, 64, 66)).isFalse();
     Inside.of(other).effects.turn(0, 1, -1, -1);
     assertThat(Inside.of(other).effects.at(0, 20, 20)).isTrue();
+  }
+
+  private static Stage withBoxes() {
+    return stage("{'type':'setsDown','thingKind':" + ref("thingKinds", "box") + "}")
+        .loose("box", 0.4, 0.8, 30);
+  }
+
+  @Test
+  void itSetsALooseThingDownBeforeOnes() {
+    World world = world(withBoxes());
+    use(world);
+    assertThat(left(world)).isEqualTo(1);
+    List<Integer> there = boxes(world);
+    assertThat(there).hasSize(1);
+    int box = there.getFirst();
+    assertThat(Inside.of(world).thingPlaces.y(box)).isGreaterThan(64.5);
+    assertThat(Inside.of(world).thingPlaces.x(box)).isCloseTo(64, within(0.01));
+    use(world);
+    assertThat(boxes(world)).as("beside the first").hasSize(2);
+    assertThat(left(world)).isZero();
+  }
+
+  private static List<Integer> boxes(World world) {
+    return java.util.stream.IntStream.range(0, world.plan().things().many())
+        .filter(it -> world.read().standing(it) == Standing.THERE)
+        .boxed()
+        .toList();
+  }
+
+  @Test
+  void thereAreAtMostSoManyAndNoneIsUsedUpForMore() {
+    World world = world(withBoxes().packs("starts", "p", "tool", 12));
+    for (int i = 0; i < 12; i++) {
+      use(world);
+      world.step(List.of(new Command(0, new Input.Steer(0, -1))));
+      Stage.steps(world, 12);
+      world.step(List.of(new Command(0, new Input.Steer(0, 0))));
+    }
+    assertThat(boxes(world)).hasSize(8);
+    assertThat(left(world)).isEqualTo(4);
+    assertThat(lacks(world)).isEqualTo("no more can lie about");
   }
 
   @Test
