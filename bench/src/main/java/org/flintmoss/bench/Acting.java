@@ -76,7 +76,7 @@ final class Acting {
           document,
           "units",
           "u" + unit,
-          "{'name':'u%d','side':{'family':'sides','id':'townsfolk'},'kind':{'family':'kinds','id':'townsman'},'position':{'x':%d,'y':%d},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'alone'},'order':{'type':'stay'},'holds':'whileCalm'}"
+          "{'name':'u%d','side':{'family':'sides','id':'townsfolk'},'kind':{'family':'kinds','id':'townsman'},'position':{'x':%d,'y':%d},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'dealings':{},'belongs':{'type':'alone'},'order':{'type':'stay'},'holds':'whileCalm'}"
               .formatted(unit, 20 + unit % 40 * 25, 20 + unit / 40 * 40));
     }
     for (int zone = 0; zone < ZONES; zone++) {

@@ -57,7 +57,7 @@ final class Fray {
         document,
         "units",
         "u" + unit,
-        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'},'holds':'whileCalm'}"
+        "{'name':'u%d','side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':{'x':%s,'y':%s},'level':{'type':'top'},'facing':0,'inPlay':true,'kit':{'type':'kind'},'pack':{},'dealings':{},'belongs':{'type':'squad','squad':{'family':'squads','id':'s%d'},'fills':'always'},'order':{'type':'squad'},'holds':'whileCalm'}"
             .formatted(
                 unit, keeper ? "keepers" : "wreckers", keeper ? "keeper" : "wrecker", x, y, squad));
     if (unit % SQUAD == 0) {

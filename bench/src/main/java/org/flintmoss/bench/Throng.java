@@ -121,7 +121,7 @@ final class Throng {
         "units",
         i,
         "Unit " + i,
-        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'level':{'type':'top'},'facing':%d,'inPlay':true,'kit':{'type':'kind'},'pack':{},'belongs':{'type':'alone'},'order':{'type':'stay'},'holds':'whileCalm'}"
+        "{'side':{'family':'sides','id':'%s'},'kind':{'family':'kinds','id':'%s'},'position':%s,'level':{'type':'top'},'facing':%d,'inPlay':true,'kit':{'type':'kind'},'pack':{},'dealings':{},'belongs':{'type':'alone'},'order':{'type':'stay'},'holds':'whileCalm'}"
             .formatted(side, kind, at(), i % 360));
   }
 

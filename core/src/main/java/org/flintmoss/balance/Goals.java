@@ -331,7 +331,8 @@ final class Goals {
       }
       case PASSES_ZONE, FINISHES_LAP, FINISHES_COURSE -> nextOn(trigger.subject(), unit, goals);
       case USES, USES_WITH, TAKES_FROM -> use(trigger.subject(), unit, goals);
-      case DEALS_WITH -> deal(trigger, unit, goals);
+      case DEALS_WITH -> deal(trigger.subject(), trigger.whom(), unit, goals);
+      case TRADES -> exchange(trigger.subject(), unit, goals);
       case TAKES_UP -> fetch(trigger.subject(), -1, goals);
       case STANDS_ANEW -> {
         Standing to = Standing.values()[trigger.state()];
@@ -348,12 +349,10 @@ final class Goals {
    * To do something with any of those who are meant, as they are now, or first to have what it
    * needs.
    */
-  private void deal(Trigger trigger, int unit, List<Goal> goals) {
-    int dealing = trigger.subject();
+  private void deal(int dealing, Crowd whom, int unit, List<Goal> goals) {
     DealingTable.Looked of = plan.dealings().get(dealing);
     for (int other = 0; other < plan.units(); other++) {
-      boolean isMeant =
-          trigger.whom() == null || Arrays.binarySearch(trigger.whom().members(), other) >= 0;
+      boolean isMeant = whom == null || Arrays.binarySearch(whom.members(), other) >= 0;
       if (other != unit && isMeant && world.read().dealt(other, dealing)) {
         if (of.needs() >= 0 && world.read().carries(unit, of.needs()) < of.needed()) {
           fetch(of.needs(), -1, goals);
@@ -362,6 +361,36 @@ final class Goals {
         }
       }
     }
+  }
+
+  /** To open an exchange, at a fixture or with a person; nothing for who has it open. */
+  private void exchange(int exchange, int unit, List<Goal> goals) {
+    int seat = plan.seatOf(unit);
+    if (seat < 0 || world.told().trading(seat) == exchange) {
+      return;
+    }
+    make(uses.exchanging(unit, exchange), unit, goals);
+    for (int dealing = 0; dealing < plan.mission().dealings().size(); dealing++) {
+      if (plan.dealings().get(dealing).effect().exchange() == exchange) {
+        deal(dealing, null, unit, goals);
+      }
+    }
+  }
+
+  /** Whether an event that is gone after waits for somebody to trade at an exchange. */
+  boolean trades(int exchange) {
+    List<Program> programs = script.programs();
+    for (int event = 0; event < programs.size(); event++) {
+      Program program = programs.get(event);
+      boolean waits = waits(event, program, false) || waits(event, program, true);
+      boolean asks =
+          program.triggers().stream()
+              .anyMatch(it -> it.of() == Trigger.Of.TRADES && it.subject() == exchange);
+      if (asks && waits && worthwhile(program)) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Near somebody; behind them where that is asked for. */

@@ -11,6 +11,7 @@ import org.flintmoss.simulation.Readings;
 import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.players.Command;
 import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.players.Trades;
 import org.flintmoss.simulation.script.ToldReadings;
 import org.flintmoss.simulation.state.Bearings;
 
@@ -68,6 +69,7 @@ final class Stagehand implements Understudy {
     if (world.read().step() % THINKS_EVERY == 0) {
       for (int seat = 0; seat < world.plan().seats(); seat++) {
         answer(world, seat, commands);
+        trade(world, seat, commands);
         if (world.read().up(world.plan().seat(seat))) {
           act(world, seat, commands);
         }
@@ -93,6 +95,23 @@ final class Stagehand implements Understudy {
       int answer = wanted < 0 ? able.getFirst() : wanted;
       String id = List.copyOf(world.plan().mission().answers().keySet()).get(answer);
       commands.add(new Command(seat, new Input.Answer(id)));
+    }
+  }
+
+  /** Takes the first that it can of an exchange, while an event waits for that. */
+  private void trade(World world, int seat, List<Command> commands) {
+    int exchange = world.told().trading(seat);
+    if (exchange < 0 || !goals.trades(exchange)) {
+      return;
+    }
+    List<Trades.Offered> rows = world.told().trades();
+    for (int row = 0; row < rows.size(); row++) {
+      ToldReadings.Tradable now = world.told().tradable(row, seat);
+      boolean can = now.able() && now.left() != 0 && now.there() && now.pays();
+      if (rows.get(row).exchange() == exchange && can) {
+        commands.add(new Command(seat, new Input.Trade(rows.get(row).id())));
+        return;
+      }
     }
   }
 

@@ -123,6 +123,11 @@ final class UseGoals {
                 || (uses[use].effect().thing() == thing && uses[use].effect().look() == look));
   }
 
+  /** Uses offered to a unit that open an exchange. */
+  List<Integer> exchanging(int unit, int exchange) {
+    return offered(unit, use -> uses[use].effect().exchange() == exchange);
+  }
+
   private List<Integer> offered(int unit, IntPredicate which) {
     List<Integer> found = new ArrayList<>();
     for (int use = 0; use < uses.length; use++) {

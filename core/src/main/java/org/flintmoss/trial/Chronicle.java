@@ -20,6 +20,7 @@ import org.flintmoss.simulation.World;
 import org.flintmoss.simulation.combat.Outcome;
 import org.flintmoss.simulation.plan.Plan;
 import org.flintmoss.simulation.players.Input;
+import org.flintmoss.simulation.space.Effects;
 import org.flintmoss.simulation.state.Causes;
 
 /** The log of causes in words. */
@@ -66,7 +67,9 @@ public final class Chronicle {
       case QUEUES ->
           unit(subject) + " finds no room where it would be put by " + name(Family.ZONES, detail);
       case IN_EFFECT -> unit(subject) + " is in " + name(Family.EFFECTS, detail);
-      case EFFECT -> name(Family.EFFECTS, subject) + (detail == 1 ? " begins" : " ends");
+      case EFFECT ->
+          name(Family.EFFECTS, subject)
+              + (detail == 1 ? " begins" : " ends" + ended(Effects.End.values()[entry.through()]));
       case MARKER ->
           name(Family.MARKERS, subject)
               + (detail == 1
@@ -281,6 +284,15 @@ public final class Chronicle {
 
   private static String state(int state) {
     return ObjectiveState.values()[state].name().toLowerCase(Locale.ROOT).replace('_', ' ');
+  }
+
+  private static String ended(Effects.End end) {
+    return switch (end) {
+      case NONE -> "";
+      case LASTED -> ": it has gone on for its time";
+      case RAIN -> ": the rain puts it out";
+      case WATER -> ": the water puts it out";
+    };
   }
 
   private String answer(int number) {

@@ -54,6 +54,33 @@ class DealingGoalsTest {
     assertThat(plays(stage.event("wins", deals(), END))).isPositive();
   }
 
+  private static String trades() {
+    return each("trades", ",'who':%s,'exchange':%s".formatted(ANYBODY, ref("exchanges", "x")));
+  }
+
+  private static final String OPENS =
+      "{'type':'opensExchange','exchange':" + ref("exchanges", "x") + "}";
+  private static final String KEY =
+      "{'type':'items','count':{'value':1,'levels':{},'perPlayer':0},'item':"
+          + ref("itemKinds", "brass-key")
+          + "}";
+
+  @Test
+  void itTradesAtAFixtureAndWithAPerson() {
+    Stage stage =
+        stage()
+            .exchange("x", KEY, "{'type':'nothing'}", 1, Stage.all())
+            .event("wins", trades(), END);
+    assertThat(plays(stage)).as("nothing opens it").isZero();
+    Stage table =
+        stage()
+            .exchange("x", KEY, "{'type':'nothing'}", 1, Stage.all())
+            .event("wins", trades(), END)
+            .lever("l", 80, 60, 0, OPENS);
+    assertThat(plays(table)).isPositive();
+    assertThat(plays(stage.put("/dealings/d/effect", OPENS))).isPositive();
+  }
+
   @Test
   void itAnswersWhatLeadsToAWinAndNotWhatLosesIt() {
     String ask = "{'type':'ask','choice':" + ref("choices", "c") + "}";

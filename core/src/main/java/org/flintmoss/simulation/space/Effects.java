@@ -131,11 +131,27 @@ public final class Effects {
     return growing;
   }
 
+  /** By what an effect ends of itself. */
+  public enum End {
+    /** It goes on, or somebody ended it. */
+    NONE,
+    /** It has lasted its time, or nothing is left of it. */
+    LASTED,
+    /** The rain puts it out. */
+    RAIN,
+    /** The water puts it out. */
+    WATER
+  }
+
   /** Has an effect go on or end; through an entry of the log and a unit, or -1 for nobody. */
   public void turn(int effect, int to, int cause, int by) {
+    turn(effect, to, cause, by, End.NONE);
+  }
+
+  private void turn(int effect, int to, int cause, int by, End end) {
     if (effect >= 0 && on.at[effect] != to) {
       on.at[effect] = to;
-      int entry = context.log(Causes.Kind.EFFECT, effect, to, cause);
+      int entry = context.log(Causes.Kind.EFFECT, effect, to, cause, end.ordinal());
       // Only where it is asked for: runs of missions without such effects keep their hash.
       through.at[effect] = table.get(effect).harm() > 0 ? to * (entry + 1) : 0;
       since.at[effect] = table.lasts(effect) > 0 ? to * context.now() : 0;
@@ -188,28 +204,34 @@ public final class Effects {
   public void goOn(int now) {
     boolean rains = context.air.weather() == Setting.Weather.RAIN;
     for (int effect = 0; effect < table.many(); effect++) {
-      if (on.at[effect] == 1 && !lasts(effect, rains, now)) {
-        turn(effect, 0, -1, -1);
+      End end = on.at[effect] == 1 ? end(effect, rains, now) : End.NONE;
+      if (end != End.NONE) {
+        turn(effect, 0, -1, -1, end);
       }
     }
   }
 
-  private boolean lasts(int effect, boolean rains, int now) {
+  private End end(int effect, boolean rains, int now) {
     Effect it = placed(effect);
     boolean fire = it.look() == Effect.Look.FIRE;
     if (fire && rains && !sheltered(it)) {
       wet.at[effect]++;
       if (wet.at[effect] >= IN_THE_RAIN * Plan.STEPS_PER_SECOND) {
-        return false;
+        return End.RAIN;
       }
     }
+    boolean drowned = fire && foot(it) < context.waters.levels(0);
     if (table.squares(effect) != null) {
-      return (now + effect) % Growing.PASS != 0
-          || growing.grow(effect, now, fire && wet.at[effect] > 0 && rains);
+      boolean goesOn =
+          (now + effect) % Growing.PASS != 0
+              || growing.grow(effect, now, fire && wet.at[effect] > 0 && rains);
+      return goesOn ? End.NONE : drowned ? End.WATER : End.LASTED;
     }
     int lasts = table.lasts(effect);
-    boolean drowned = fire && foot(it) < context.waters.levels(0);
-    return !drowned && (lasts == 0 || now < since.at[effect] + lasts);
+    if (drowned) {
+      return End.WATER;
+    }
+    return lasts == 0 || now < since.at[effect] + lasts ? End.NONE : End.LASTED;
   }
 
   private double foot(Effect it) {

@@ -62,7 +62,7 @@ public final class Causes {
     QUEUES,
     /** A player's unit entered a zone of a course that is not next for it: unit, course. */
     COURSE_MISSED,
-    /** An effect began or ended: effect, 1 or 0. */
+    /** An effect began or ended: effect, 1 or 0, through the ordinal of what ended it. */
     EFFECT,
     /** A unit is in an effect that harms it: unit, effect. */
     IN_EFFECT,

@@ -60,6 +60,14 @@ class GrowingTest {
         .toList();
   }
 
+  /** What ended effects, as the log says. */
+  private static List<Effects.End> ended(World world) {
+    return world.causes().from(0).stream()
+        .filter(it -> it.kind() == Causes.Kind.EFFECT && it.detail() == 0)
+        .map(it -> Effects.End.values()[it.through()])
+        .toList();
+  }
+
   /**
    * It begins in the square whose middle is 60, 60; five squares on it is five seconds later. In
    * 4.5 s it comes to 61: 16 straight on, and 11 in each of four quarters.
@@ -175,6 +183,7 @@ class GrowingTest {
     assertThat(at(world, 60, 60)).isTrue();
     Stage.steps(world, 12);
     assertThat(turns(world)).containsExactly(-70);
+    assertThat(ended(world)).containsExactly(Effects.End.WATER);
     Stage.steps(world, 60);
     assertThat(at(world, 60, 60)).isFalse();
   }
@@ -190,6 +199,7 @@ class GrowingTest {
     assertThat(effects(world).on(0)).isEqualTo(1);
     Stage.steps(world, 1);
     assertThat(effects(world).on(0)).isEqualTo(look.equals("fire") ? 0 : 1);
+    assertThat(ended(world)).allMatch(it -> it == Effects.End.RAIN);
   }
 
   @Test
@@ -210,6 +220,7 @@ class GrowingTest {
     assertThat(effects(world).on(0)).isEqualTo(1);
     Stage.steps(world, 1);
     assertThat(turns(world)).containsExactly(-40);
+    assertThat(ended(world)).containsExactly(Effects.End.LASTED);
   }
 
   /** Through 4 m of smoke and no more somebody sees; in growing smoke as far as it has come. */
