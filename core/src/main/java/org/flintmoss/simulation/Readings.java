@@ -224,7 +224,7 @@ public final class Readings {
     return context.dealings.with(unit);
   }
 
-  /** Whether something can be done with a unit as it is now, by whomever stands right for it. */
+  /** Whether something can be done with a unit as it is now, by one who stands right for it. */
   public boolean dealt(int unit, int dealing) {
     return context.dealings.can(unit, dealing);
   }

@@ -20,7 +20,6 @@ import org.flintmoss.mission.word.Phrase;
 import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Thing;
-import org.flintmoss.mission.word.Word;
 
 /**
  * Something that people can do with a person: talk, search, bind, carry.
@@ -66,16 +65,12 @@ public record Dealing(
 
   /** To whom it can be done. */
   public enum Toward {
-    @Word("with anybody")
     @JsonProperty("anybody")
     ANYBODY,
-    @Word("with friends")
     @JsonProperty("friends")
     FRIENDS,
-    @Word("with whoever is no enemy")
     @JsonProperty("noEnemies")
     NO_ENEMIES,
-    @Word("with enemies")
     @JsonProperty("enemies")
     ENEMIES
   }
@@ -83,26 +78,19 @@ public record Dealing(
   /** How the person has to be meanwhile. */
   public enum While {
     /** On their feet and free. */
-    @Word("is up and free")
     @JsonProperty("up")
     UP,
     /** On their feet, free, and not alarmed by anybody. */
-    @Word("is up and not alarmed")
     @JsonProperty("calm")
     CALM,
-    @Word("is down")
     @JsonProperty("down")
     DOWN,
-    @Word("is dead")
     @JsonProperty("dead")
     DEAD,
-    @Word("is down or dead")
     @JsonProperty("fallen")
     FALLEN,
-    @Word("is bound")
     @JsonProperty("bound")
     BOUND,
-    @Word("is bound, down or dead")
     @JsonProperty("helpless")
     HELPLESS
   }

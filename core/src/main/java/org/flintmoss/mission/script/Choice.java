@@ -16,7 +16,6 @@ import org.flintmoss.mission.word.Ordered;
 import org.flintmoss.mission.word.Pinned;
 import org.flintmoss.mission.word.Ref;
 import org.flintmoss.mission.word.Thing;
-import org.flintmoss.mission.word.Word;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -66,15 +65,12 @@ public record Choice(
   /** Whose answer counts. */
   public enum Decides {
     /** The first answer of anybody decides for all. */
-    @Word("the first answer decides for all")
     @JsonProperty("first")
     FIRST,
     /** Everybody decides for themselves. */
-    @Word("everybody decides for themselves")
     @JsonProperty("each")
     EACH,
     /** The answer that most give decides for all, once all have answered or the time is over. */
-    @Word("most votes decide for all")
     @JsonProperty("most")
     MOST
   }

@@ -37,6 +37,9 @@ public final class Dealings {
   /** How often each was made by each player who is counted by themselves. */
   private final Column.Ints madeBySeat;
 
+  /** Who deals with each unit before its eyes, as found in this step; -1 for nobody. */
+  private final int[] visitors;
+
   Dealings(CarriageContext context) {
     this.context = context;
     plan = context.plan;
@@ -47,6 +50,8 @@ public final class Dealings {
     dealing = context.state.ints("dealing", rows);
     until = context.state.steps("dealsUntil", rows);
     made = context.state.ints("dealingsMade", rows.wide(most));
+    visitors = new int[most == 0 ? 0 : plan.units()];
+    Arrays.fill(visitors, -1);
     madeBySeat = context.state.ints("dealingsBySeat", rows.wide(most * plan.seats()));
   }
 
@@ -76,13 +81,7 @@ public final class Dealings {
    * for nobody.
    */
   public int visitor(int unit) {
-    for (int other = 0; !none() && other < plan.units(); other++) {
-      boolean seen = with.at[other] == unit + 1 && !table.get(dealing.at[other]).of().behind();
-      if (seen && !context.stances.hostile(unit, other)) {
-        return other;
-      }
-    }
-    return -1;
+    return none() ? -1 : visitors[unit];
   }
 
   /** The nearest person in reach with whom a unit can do anything; -1 for nobody. */
@@ -207,10 +206,19 @@ public final class Dealings {
 
   /** Phase 1: who deals with somebody goes on, or is done. */
   public void work(int now) {
+    Arrays.fill(visitors, -1);
     for (int unit = 0; !none() && unit < plan.units(); unit++) {
       if (with.at[unit] > 0) {
+        visit(unit, with.at[unit] - 1);
         work(unit, with.at[unit] - 1, dealing.at[unit], now);
       }
+    }
+  }
+
+  private void visit(int unit, int other) {
+    boolean seen = !table.get(dealing.at[unit]).of().behind();
+    if (seen && visitors[other] < 0 && !context.stances.hostile(other, unit)) {
+      visitors[other] = unit;
     }
   }
 
