@@ -33,6 +33,7 @@ public final class World {
         context.spawner.begin(plan.seat(seat), at.x(), at.y());
       }
     }
+    context.trades.begin();
     context.state.begin();
   }
 

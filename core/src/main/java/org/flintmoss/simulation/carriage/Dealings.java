@@ -124,6 +124,7 @@ public final class Dealings {
     Dealing of = table.get(number).of();
     return context.vitals.inPlay(other)
         && context.carrying.carrier(other) < 0
+        && !context.transits.on(other)
         && of.open().to(plan.side(unit))
         && toward(of.toward(), unit, other)
         && is(of.offered(), other)

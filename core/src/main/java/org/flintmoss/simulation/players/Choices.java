@@ -105,11 +105,6 @@ public final class Choices {
     return answers.get(choice).clone();
   }
 
-  /** The choice of an answer, by their numbers; -1 for none. */
-  public int choice(int answer) {
-    return choiceOf[answer];
-  }
-
   /** How often a choice was asked. */
   public int times(int choice) {
     return times.at[choice];

@@ -59,6 +59,13 @@ public final class Trades {
     }
     taken = context.state.ints("tradesTaken", rows.size());
     able = context.state.ints("tradesAble", rows.size());
+  }
+
+  /**
+   * Opens the exchange of the briefing to all players, where they stand. Players are set down where
+   * they begin before this, for an exchange closes as soon as they are away from where it opened.
+   */
+  public void begin() {
     if (plan.mission().brief().opens() instanceof Brief.OpensExchange opens) {
       for (int seat = 0; seat < plan.seats(); seat++) {
         context.trading.open(plan.seat(seat), index(opens.exchange()));

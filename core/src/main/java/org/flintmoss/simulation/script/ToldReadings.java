@@ -181,7 +181,7 @@ public final class ToldReadings {
    *
    * @param able whether what it asks for holds
    * @param left how often it can be taken; -1 for without limit
-   * @param there whether what it gives is to be had
+   * @param there whether what it gives is there
    * @param pays whether the player can pay
    */
   public record Tradable(boolean able, int left, boolean there, boolean pays) {}

@@ -7,6 +7,7 @@ import java.util.List;
 import org.flintmoss.Stage;
 import org.flintmoss.simulation.Inside;
 import org.flintmoss.simulation.World;
+import org.flintmoss.simulation.script.Begin;
 import org.flintmoss.trial.PlayerFeed;
 import org.flintmoss.trial.TrialMessage;
 import org.junit.jupiter.api.Test;
@@ -177,6 +178,18 @@ class TradesTest {
     world.step(List.of(new Command(0, new Input.Steer(-1, 0))));
     Stage.steps(world, 15);
     assertThat(world.told().trading(0)).isEqualTo(-1);
+  }
+
+  @Test
+  void theBriefingOpensOneWherePlayersBeginAndNotWhereTheyStandOnTheMap() {
+    Stage stage =
+        stage(OIL, NOTHING, 1)
+            .put("/brief/opens", "{'type':'exchange','exchange':" + ref("exchanges", "x") + "}");
+    World world = new World(stage.world(1).plan(), 1, new Begin.At(20, 20));
+    Stage.steps(world, 2);
+    assertThat(world.told().trading(0)).isZero();
+    trade(world);
+    assertThat(carried(world, "lamp-oil")).isEqualTo(2);
   }
 
   @Test
