@@ -223,12 +223,23 @@ public final class Choices {
   public void goOn() {
     for (int choice = 0; choice < choices.size(); choice++) {
       if (asked.at[choice] != 0) {
-        boolean ends = left.at[choice] > 0 && --left.at[choice] == 0;
+        boolean ends = left.at[choice] > 0 && !queued(choice) && --left.at[choice] == 0;
         if (ends || complete(choice)) {
           decide(choice);
         }
       }
     }
+  }
+
+  /** Whether it stands behind another choice for all who could answer; its time waits with it. */
+  private boolean queued(int choice) {
+    int able = asked.at[choice] & seated();
+    for (int seat = 0; seat < plan.seats(); seat++) {
+      if (Screens.has(able, seat) && now(seat) == choice) {
+        return false;
+      }
+    }
+    return able != 0;
   }
 
   /** Whether everybody has voted who could. */

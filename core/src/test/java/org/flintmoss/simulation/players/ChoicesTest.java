@@ -331,6 +331,23 @@ class ChoicesTest {
   }
 
   @Test
+  void theTimeOfAChoiceBeginsWhenAnybodySeesIt() {
+    World world =
+        asked(
+            stage("first", 0, "", false)
+                .choice("b", "first", 1, "b1", false)
+                .answer("b1", "b")
+                .event("asks2", Stage.elapsed(1.5), ASK.replace("'id':'c'", "'id':'b'"))
+                .event("late", 0, AGAIN, Stage.all(chosen("b1"))));
+    Stage.steps(world, 59);
+    assertThat(fired(world, "late")).as("it stands behind the first").isEmpty();
+    answers(world, answer(0, "a1"));
+    int seen = world.read().step();
+    Stage.steps(world, 30);
+    assertThat(fired(world, "late")).containsExactly(seen + 19);
+  }
+
+  @Test
   void askedTwiceItKeepsVotesAndBeginsItsTimeAnew() {
     World world = asked(stage("most", 2, "a1", false).event("again", Stage.elapsed(2), ASK));
     answers(world, answer(0, "a2"));
