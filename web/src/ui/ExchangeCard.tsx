@@ -28,7 +28,7 @@ export function ExchangeCard(props: {
         {onLeave && <Button onClick={onLeave}>Leave</Button>}
       </div>
       {text && <p className="whitespace-pre-line pb-1 font-serif">{text}</p>}
-      {rows.length === 0 && <p className="text-quiet">There is nothing to be had.</p>}
+      {rows.length === 0 && <p className="text-quiet">There is nothing here.</p>}
       <ul className="divide-y divide-hairline pt-1">
         {rows.map(({ id, gives, price, left, lacks }) => (
           <li key={id} className="flex items-center gap-3 py-1.5">

@@ -60,7 +60,7 @@ final class TradeFeed {
       return "None left.";
     }
     if (!now.there()) {
-      return "It is not to be had.";
+      return "It is not there.";
     }
     return now.pays() ? null : "You cannot pay that.";
   }

@@ -134,7 +134,7 @@ class TradesTest {
     Stage.steps(world, 3);
     assertThat(world.read().present(n)).isTrue();
     assertThat(world.read().gap(world.plan().seat(0), n)).as("beside the buyer").isLessThan(4);
-    assertThat(lacks(world)).isEqualTo("It is not to be had.");
+    assertThat(lacks(world)).isEqualTo("It is not there.");
   }
 
   @Test
@@ -195,7 +195,7 @@ class TradesTest {
   @Test
   void whatIsGoneIsNotToBeHadAndNothingIsPaidForIt() {
     World world = open(stage(items("gone", 1), TWO_SALVES, 0).packs("starts", "p", "salve", 3));
-    assertThat(lacks(world)).isEqualTo("It is not to be had.");
+    assertThat(lacks(world)).isEqualTo("It is not there.");
     trade(world);
     assertThat(carried(world, "salve")).isEqualTo(3);
     World price = open(stage(OIL, items("gone", 1), 0));
